@@ -1,0 +1,109 @@
+using DeepBaize.Data.Positions;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Outline;
+
+namespace DeepBaize.Data.Demo;
+
+/// <summary>The positions of the house, each with one line that says what to look at.</summary>
+internal static class DemoPositions
+{
+    private const double Diameter = 0.0525;
+
+    private static readonly double FrozenAt = BallGauge.Standard.CushionInset;
+
+    public static IEnumerable<SavedPosition> All()
+    {
+        yield return Position(
+            "Black off its spot",
+            "Half ball from the high side: stun it, then roll it, and see where the white leaves the black.",
+            new SavedStroke(-26.2, 4, 0, -0.25),
+            [(BallId.Cue, 2.71, 1.16), .. OnSpots(BallId.Black), (BallId.Red1, 2.95, 0.62), (BallId.Red2, 2.86, 1.32)]);
+        yield return Position(
+            "Line of reds",
+            "All reds on the line of the spots: which red leaves the white nearest to the next colour?",
+            new SavedStroke(7.5, 3.4, 0, 0.1),
+            [(BallId.Cue, 1.95, 0.72), .. OnSpots(), .. LineOfReds()]);
+        yield return Position(
+            "Blue on the high side",
+            "A touch above straight on the blue: a running stun brings the white up for the reds by the pink.",
+            new SavedStroke(72.5, 4.4, 0, 0.1),
+            [(BallId.Cue, 1.63, 0.41), .. OnSpots(), (BallId.Red1, 2.45, 1.05), (BallId.Red2, 2.52, 0.66), (BallId.Red3, 2.9, 1.2)]);
+        yield return Position(
+            "The pack from the D",
+            "The break-off: a thin contact on the end red; watch how many cushions bring the white home.",
+            new SavedStroke(4.25, 7.2, 0.2, 0.1),
+            [(BallId.Cue, 0.68, 0.76), .. OnSpots(), .. Pack()]);
+        yield return Position(
+            "Frozen to the top cushion",
+            "The red lies tight on the top cushion: full on the cushion and ball together, or the cushion first?",
+            new SavedStroke(24, 3.2, 0, 0),
+            [(BallId.Cue, 3.08, 0.52), .. OnSpots(BallId.Black, BallId.Pink), (BallId.Red1, Measurements.Length - FrozenAt, 0.70)]);
+        yield return Position(
+            "Long straight pot",
+            "White on the baulk line, blue to the top pocket dead straight: it shows your cueing, nothing else.",
+            new SavedStroke(25.3, 5, 0, 0),
+            [(BallId.Cue, 0.737, 0.3985), (BallId.Blue, 1.7845, 0.889)]);
+        yield return Position(
+            "Screw back for the blue",
+            "Nearly straight on the pink: soft and low, or harder and less low? Both come back, not to the same place.",
+            new SavedStroke(27, 4.6, 0, -0.4),
+            [(BallId.Cue, 2.35, 0.70), .. OnSpots(BallId.Blue, BallId.Pink, BallId.Black)]);
+        yield return Position(
+            "Round the angles",
+            "Yellow off the baulk colours: side takes the white off two cushions; try none, running and check.",
+            new SavedStroke(213, 5.2, -0.25, 0.1),
+            [(BallId.Cue, 1.02, 0.79), .. OnSpots()]);
+        yield return Position(
+            "Two reds that touch",
+            "A set: the front red sends the other along the line of their centres, whatever the contact.",
+            new SavedStroke(-10.5, 3.6, 0, 0),
+            [(BallId.Cue, 2.1, 1.12), .. OnSpots(BallId.Black), .. Plant()]);
+        yield return Position(
+            "Behind the brown",
+            "Snookered on the red: one cushion or two? Turn the aim and let the sentence answer.",
+            new SavedStroke(158, 4, 0, 0.2),
+            [(BallId.Cue, 0.60, 0.889), .. OnSpots(), (BallId.Red1, 1.55, 0.88)]);
+    }
+
+    private static SavedPosition Position(
+        string name, string note, SavedStroke stroke, IReadOnlyList<(BallId Ball, double X, double Y)> balls)
+    {
+        var layout = LayoutRules.TryBuild(
+            [.. balls.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))],
+            TableOutline.Club,
+            BallGauge.Standard,
+            LayoutMode.Free,
+            out var problems) ?? throw new InvalidOperationException($"{name}: {problems[0].Sentence}");
+        return new SavedPosition
+        {
+            Id = Guid.NewGuid(),
+            OwnerId = Owner.House,
+            Name = name,
+            Note = note,
+            Document = PositionDocument.From(layout, stroke),
+            UpdatedAt = DateTimeOffset.UtcNow,
+        };
+    }
+
+    /// <summary>The named colours on their spots; all six when none is named.</summary>
+    private static IEnumerable<(BallId Ball, double X, double Y)> OnSpots(params BallId[] colours) =>
+        (colours.Length == 0 ? BallSet.Colours : colours).Select(colour => (colour, Spots.Of(colour)!.Value.X, Spots.Of(colour)!.Value.Y));
+
+    private static IEnumerable<(BallId Ball, double X, double Y)> LineOfReds()
+    {
+        double[] places = [2.02, 2.14, 2.26, 2.38, 2.50, 2.80, 2.90, 3.00, 3.10, 3.38, 3.47];
+        return places.Select((x, i) => (BallSet.Reds[i], x, Measurements.CentreLine));
+    }
+
+    private static IEnumerable<(BallId Ball, double X, double Y)> Pack() =>
+        Spots.Rack(Diameter).Select((place, i) => (BallSet.Reds[i], place.X, place.Y));
+
+    private static IEnumerable<(BallId Ball, double X, double Y)> Plant()
+    {
+        var front = new Place(2.70, 1.00);
+        var pocket = TableOutline.Club.Mouths[(int)PocketId.TopYellowSide].ThroatMiddle;
+        var back = front.Towards(pocket, Diameter);
+        return [(BallId.Red1, front.X, front.Y), (BallId.Red2, back.X, back.Y)];
+    }
+}

@@ -1,0 +1,50 @@
+using DeepBaize.Physics.Balls;
+
+namespace DeepBaize.Physics.Impacts;
+
+/// <summary>
+/// A ball on the bed meets a cushion or a jaw (Mathavan, Jackson and Parkin 2010). The ball may slip at the nose and on
+/// the cloth during the impact; the impulse is integrated until the normal work given back is e^2 of the work of compression.
+/// </summary>
+public static class CushionImpact
+{
+    /// <summary>Normal speed in m/s below which rubber only takes the normal velocity away.</summary>
+    public const double DeadSpeed = 1e-4;
+
+    /// <summary>The state after the impact.</summary>
+    /// <param name="ball">The ball at contact, moving into the rubber.</param>
+    /// <param name="intoRubber">Horizontal unit vector from the ball's centre to the nearest point of the nose line.</param>
+    /// <param name="restitutionFactor">Share of the cushion's restitution that this rubber has: 1 for a cushion, less for a jaw.</param>
+    /// <param name="conditions">Cloth, cushions and ball.</param>
+    /// <returns>The rebounding state; the vertical velocity stays 0.</returns>
+    public static BallState Resolve(in BallState ball, Vec3 intoRubber, double restitutionFactor, PlayingConditions conditions)
+    {
+        ArgumentNullException.ThrowIfNull(conditions);
+        var normalSpeed = ball.Velocity.Dot(intoRubber);
+        if (normalSpeed <= 0) return ball;
+        if (normalSpeed < DeadSpeed) return TakeNormalVelocity(ball, intoRubber);
+
+        var radius = conditions.Balls.Radius;
+        var along = intoRubber.Cross(Vec3.Up);
+        var scale = 1 / normalSpeed;
+        var before = new NoseState(
+            ball.Velocity.Dot(along) * scale,
+            1,
+            ball.Spin.Dot(along) * radius * scale,
+            ball.Spin.Dot(intoRubber) * radius * scale,
+            ball.Spin.Z * radius * scale,
+            0);
+        var restitution = conditions.Table.CushionRestitutionAt(normalSpeed) * restitutionFactor;
+        var nose = new NoseContact(conditions.Gauge.NoseSine, conditions.Table.CushionFriction, conditions.Table.SlidingFriction);
+        var after = NoseIntegrator.Rebound(before, nose, restitution);
+        return ball with
+        {
+            Velocity = (along * after.Along + intoRubber * after.Into) * normalSpeed,
+            Spin = (along * after.SpinAlong + intoRubber * after.SpinInto + Vec3.Up * after.SpinUp) * (normalSpeed / radius),
+        };
+    }
+
+    /// <summary>Removes the velocity into the rubber and nothing else: what a ball that only leans on it feels.</summary>
+    public static BallState TakeNormalVelocity(in BallState ball, Vec3 intoRubber) =>
+        ball with { Velocity = ball.Velocity - intoRubber * ball.Velocity.Dot(intoRubber) };
+}

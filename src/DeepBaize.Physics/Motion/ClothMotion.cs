@@ -1,0 +1,93 @@
+using DeepBaize.Physics.Balls;
+
+namespace DeepBaize.Physics.Motion;
+
+/// <summary>
+/// How a ball moves on the cloth between contacts. Sliding: dv/dt = -mu_s g u/|u|, dw/dt = (5 mu_s g / 2R) z x u/|u|,
+/// so that the slip u keeps its direction, dies at 7/2 mu_s g, and the centre runs on a parabola (Coriolis 1835;
+/// Wallace and Schroeder 1988). Rolling: deceleration mu_r g on a straight line. Vertical spin dies at a constant rate.
+/// </summary>
+public static class ClothMotion
+{
+    /// <summary>Slip in m/s below which the lowest point counts as gripping the cloth.</summary>
+    public const double GripSpeed = 1e-9;
+
+    /// <summary>Speed in m/s below which a gripping ball counts as standing.</summary>
+    public const double RestSpeed = 1e-9;
+
+    private const double RestSpin = 1e-9;
+
+    /// <summary>The phase that begins from a state on the bed.</summary>
+    /// <param name="state">State with the ball on the bed; vertical velocity is taken as 0.</param>
+    /// <param name="table">The cloth.</param>
+    /// <param name="radius">Ball radius in metres.</param>
+    public static MotionArc Begin(in BallState state, TableCoefficients table, double radius)
+    {
+        var slip = state.SlipOnCloth(radius);
+        if (slip.Length > GripSpeed) return Slide(state, slip, table, radius);
+        return state.Velocity.Length > RestSpeed ? Roll(state, table, radius) : Stand(state, table);
+    }
+
+    /// <summary>The phase that follows when a phase has run its full duration.</summary>
+    public static MotionArc Continue(in MotionArc arc, TableCoefficients table, double radius)
+    {
+        var end = arc.StateAt(arc.Duration);
+        return arc.Phase switch
+        {
+            MotionPhase.Sliding when end.Velocity.Length > RestSpeed => Roll(end, table, radius),
+            MotionPhase.Sliding or MotionPhase.Rolling => Stand(end with { Velocity = Vec3.Zero }, table),
+            _ => Rest(end),
+        };
+    }
+
+    private static MotionArc Slide(in BallState state, Vec3 slip, TableCoefficients table, double radius)
+    {
+        var pull = table.SlidingFriction * table.Gravity;
+        var direction = slip * (1 / slip.Length);
+        return new MotionArc
+        {
+            Phase = MotionPhase.Sliding,
+            Duration = pull > 0 ? 2 * slip.Length / (7 * pull) : double.PositiveInfinity,
+            Start = state,
+            Acceleration = direction * -pull,
+            SpinRate = Vec3.Up.Cross(direction) * (2.5 * pull / radius),
+            SpinDeceleration = table.SpinDeceleration,
+        };
+    }
+
+    private static MotionArc Roll(in BallState state, TableCoefficients table, double radius)
+    {
+        var speed = state.Velocity.Length;
+        var pull = table.RollingFriction * table.Gravity;
+        var acceleration = state.Velocity * (-pull / speed);
+        return new MotionArc
+        {
+            Phase = MotionPhase.Rolling,
+            Duration = pull > 0 ? speed / pull : double.PositiveInfinity,
+            Start = state with { Spin = Vec3.Up.Cross(state.Velocity) * (1 / radius) + new Vec3(0, 0, state.Spin.Z) },
+            Acceleration = acceleration,
+            SpinRate = Vec3.Up.Cross(acceleration) * (1 / radius),
+            SpinDeceleration = table.SpinDeceleration,
+        };
+    }
+
+    private static MotionArc Stand(in BallState state, TableCoefficients table)
+    {
+        var vertical = Math.Abs(state.Spin.Z);
+        if (vertical <= RestSpin) return Rest(state);
+        return new MotionArc
+        {
+            Phase = MotionPhase.Spinning,
+            Duration = vertical / table.SpinDeceleration,
+            Start = new BallState(state.Position, Vec3.Zero, new Vec3(0, 0, state.Spin.Z)),
+            SpinDeceleration = table.SpinDeceleration,
+        };
+    }
+
+    private static MotionArc Rest(in BallState state) => new()
+    {
+        Phase = MotionPhase.AtRest,
+        Duration = double.PositiveInfinity,
+        Start = new BallState(state.Position, Vec3.Zero, Vec3.Zero),
+    };
+}

@@ -1,0 +1,21 @@
+namespace DeepBaize.Physics.Simulation;
+
+/// <summary>What a ball will meet next by itself.</summary>
+internal enum MeetingKind
+{
+    None,
+    PhaseEnd,
+    Line,
+    Jaw,
+    Drop,
+}
+
+/// <summary>The next thing that a ball meets by itself, in absolute time.</summary>
+/// <param name="Time">Seconds after the strike; infinite for none.</param>
+/// <param name="Kind">What it meets.</param>
+/// <param name="Index">Which line, jaw or pocket.</param>
+/// <param name="Presses">True when the ball already leans on it: no rebound, no event to tell.</param>
+internal readonly record struct Meeting(double Time, MeetingKind Kind, int Index, bool Presses)
+{
+    public static Meeting None => new(double.PositiveInfinity, MeetingKind.None, -1, false);
+}

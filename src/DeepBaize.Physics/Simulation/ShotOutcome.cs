@@ -1,0 +1,84 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Table;
+
+namespace DeepBaize.Physics.Simulation;
+
+/// <summary>Why a simulated shot came to its end.</summary>
+public enum ShotEnd
+{
+    /// <summary>All balls are at rest or potted.</summary>
+    AtRest,
+
+    /// <summary>The simulated time ran out: without friction a stroke may never end.</summary>
+    TimeLimit,
+}
+
+/// <summary>A ball and the pocket into which it fell.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="Pocket">The pocket.</param>
+public readonly record struct PottedBall(BallId Ball, PocketId Pocket);
+
+/// <summary>The white's first meeting with another ball.</summary>
+/// <param name="Ball">The ball met.</param>
+/// <param name="White">State of the white just before contact.</param>
+/// <param name="ObjectPlace">Where the ball met stands at contact.</param>
+/// <param name="CutRadians">Angle between the white's path and the line of centres.</param>
+public readonly record struct FirstContact(BallId Ball, BallState White, Place ObjectPlace, double CutRadians)
+{
+    /// <summary>How much of the ball is covered at contact: 1 full, 1/2 half ball, 0 the finest edge; 1 - sin(cut).</summary>
+    public double Fraction => 1 - Math.Sin(Math.Abs(CutRadians));
+}
+
+/// <summary>What came of a shot.</summary>
+public sealed class ShotOutcome
+{
+    /// <summary>Why the simulation ended.</summary>
+    public required ShotEnd End { get; init; }
+
+    /// <summary>Simulated time in seconds.</summary>
+    public required double Duration { get; init; }
+
+    /// <summary>Number of events handled.</summary>
+    public required int EventCount { get; init; }
+
+    /// <summary>The white's first contact with another ball, if any.</summary>
+    public required FirstContact? FirstContact { get; init; }
+
+    /// <summary>Balls potted, in order.</summary>
+    public required IReadOnlyList<PottedBall> Potted { get; init; }
+
+    /// <summary>Cushions that the white met, in order.</summary>
+    public required IReadOnlyList<CushionId> WhiteCushions { get; init; }
+
+    /// <summary>Places and states of the balls still on the table at the end, in the order of their ids.</summary>
+    public required IReadOnlyList<BallAtEnd> Final { get; init; }
+
+    /// <summary>True when the white was potted.</summary>
+    public bool IsInOff => Potted.Any(potted => potted.Ball == BallId.Cue);
+}
+
+/// <summary>A ball when the simulation ended.</summary>
+/// <param name="Ball">Which ball.</param>
+/// <param name="State">Its state.</param>
+/// <param name="Phase">What it was doing; at rest unless the time ran out.</param>
+public readonly record struct BallAtEnd(BallId Ball, BallState State, MotionPhase Phase);
+
+/// <summary>A shot needed more events than its budget allows; the state at that moment is kept.</summary>
+public sealed class EventBudgetException : Exception
+{
+    /// <summary>Creates the error.</summary>
+    /// <param name="time">Simulated time in seconds at which the budget ran out.</param>
+    /// <param name="balls">The balls at that time.</param>
+    public EventBudgetException(double time, IReadOnlyList<BallAtEnd> balls)
+        : base($"The shot needed more than {TableSimulation.EventBudget} events; it was stopped after {time:0.###} s.")
+    {
+        Time = time;
+        Balls = balls;
+    }
+
+    /// <summary>Simulated time in seconds at which the budget ran out.</summary>
+    public double Time { get; }
+
+    /// <summary>The balls at that time.</summary>
+    public IReadOnlyList<BallAtEnd> Balls { get; }
+}

@@ -1,0 +1,68 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Table;
+
+namespace DeepBaize.Physics.Simulation;
+
+/// <summary>What happens at an event.</summary>
+public enum ShotEventKind
+{
+    /// <summary>The white sets off.</summary>
+    Strike,
+
+    /// <summary>A sliding ball begins to roll.</summary>
+    Rolls,
+
+    /// <summary>A ball stops moving; it may still spin on its place.</summary>
+    Stops,
+
+    /// <summary>Two balls meet.</summary>
+    Ball,
+
+    /// <summary>A ball meets a straight cushion.</summary>
+    Cushion,
+
+    /// <summary>A ball meets a jaw of a pocket.</summary>
+    Jaw,
+
+    /// <summary>A ball falls into a pocket.</summary>
+    Pocket,
+}
+
+/// <summary>A ball just before and just after an event.</summary>
+/// <param name="Ball">Which ball.</param>
+/// <param name="Before">Its state before.</param>
+/// <param name="After">Its state after.</param>
+/// <param name="Phase">What it does afterwards.</param>
+public readonly record struct BallAtEvent(BallId Ball, BallState Before, BallState After, MotionPhase Phase);
+
+/// <summary>One event of a shot.</summary>
+/// <param name="Time">Seconds after the strike.</param>
+/// <param name="Kind">What happens.</param>
+/// <param name="Balls">The balls that it concerns, one or two.</param>
+/// <param name="Cushion">The cushion met, for cushions and jaws.</param>
+/// <param name="Pocket">The pocket, for jaws and pockets.</param>
+public sealed record ShotEvent(
+    double Time, ShotEventKind Kind, IReadOnlyList<BallAtEvent> Balls, CushionId? Cushion, PocketId? Pocket);
+
+/// <summary>
+/// A piece of a ball's path on which its position is quadratic in time, as a quadratic Bezier curve.
+/// </summary>
+/// <param name="Ball">Which ball.</param>
+/// <param name="Phase">What it does on this piece.</param>
+/// <param name="StartTime">Seconds after the strike at which the piece begins.</param>
+/// <param name="EndTime">Seconds at which it ends.</param>
+/// <param name="Start">Where it begins.</param>
+/// <param name="Control">The curve's middle control point.</param>
+/// <param name="End">Where it ends.</param>
+public sealed record PathSegment(
+    BallId Ball, MotionPhase Phase, double StartTime, double EndTime, Place Start, Place Control, Place End);
+
+/// <summary>Everything that happened in a shot: filled by <see cref="TableSimulation"/> when it is asked to record.</summary>
+public sealed class ShotRecord
+{
+    /// <summary>The events in order of time.</summary>
+    public List<ShotEvent> Events { get; } = [];
+
+    /// <summary>The pieces of the paths in the order in which they end.</summary>
+    public List<PathSegment> Segments { get; } = [];
+}

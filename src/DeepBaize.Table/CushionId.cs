@@ -1,0 +1,17 @@
+namespace DeepBaize.Table;
+
+/// <summary>The four cushions.</summary>
+public enum CushionId
+{
+    /// <summary>The short cushion at the baulk end (x = 0).</summary>
+    Baulk,
+
+    /// <summary>The short cushion at the top end (x = length).</summary>
+    Top,
+
+    /// <summary>The long cushion on the yellow's side (y = 0).</summary>
+    YellowSide,
+
+    /// <summary>The long cushion on the green's side (y = width).</summary>
+    GreenSide,
+}

@@ -1,0 +1,58 @@
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Outline;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+
+namespace DeepBaize.Web.Layouts;
+
+/// <summary>Reads balls from a request and refuses what cannot stand on the table.</summary>
+internal static class LayoutReader
+{
+    /// <summary>The balls with known ids.</summary>
+    /// <exception cref="RefusalException">An id is unknown or there are too many balls.</exception>
+    public static List<PlacedBall> ReadBalls(IReadOnlyList<BallPlace> balls)
+    {
+        if (balls.Count > BallSet.Count)
+        {
+            throw RefusalException.Invalid(
+                "layout", "Too many balls", new Fault("balls", null, "tooMany", $"There are {balls.Count} balls; a set has {BallSet.Count}."));
+        }
+
+        var faults = new List<Fault>();
+        var placed = new List<PlacedBall>(balls.Count);
+        for (var i = 0; i < balls.Count; i++)
+        {
+            if (balls[i] is null)
+                faults.Add(new Fault($"balls[{i}]", null, "missing", $"Ball {i + 1} is missing."));
+            else if (Names.TryParseBall(balls[i].Id, out var id))
+                placed.Add(new PlacedBall(id, new Place(balls[i].X, balls[i].Y)));
+            else
+                faults.Add(new Fault($"balls[{i}].id", balls[i].Id, "unknownBall", $"There is no ball called \"{Shorten(balls[i].Id)}\"."));
+        }
+
+        return faults.Count == 0 ? placed : throw RefusalException.Invalid("layout", "Unknown ball", faults);
+    }
+
+    /// <summary>The legal layout of these balls.</summary>
+    /// <exception cref="RefusalException">The balls cannot stand so; every reason is named.</exception>
+    public static Layout Build(IReadOnlyList<PlacedBall> placed, TableOutline outline, BallGauge gauge, LayoutMode mode = LayoutMode.Free) =>
+        LayoutRules.TryBuild(placed, outline, gauge, mode, out var problems)
+        ?? throw RefusalException.Invalid(
+            "layout",
+            "The balls cannot stand like this",
+            [.. problems.Select(problem => ToFault(problem, placed))]);
+
+    private static Fault ToFault(LayoutProblem problem, IReadOnlyList<PlacedBall> placed)
+    {
+        var index = placed.Select((ball, i) => (ball.Ball, i)).Where(ball => ball.Ball == problem.Ball).Select(ball => ball.i).DefaultIfEmpty(-1).Last();
+        var fault = problem.Fault.ToString();
+        return new Fault(
+            index < 0 ? "balls" : $"balls[{index}]",
+            problem.Ball is { } ball ? Names.Text(ball) : null,
+            char.ToLowerInvariant(fault[0]) + fault[1..],
+            problem.Sentence);
+    }
+
+    private static string Shorten(string? id) => id is null ? "" : id.Length <= 24 ? id : id[..24] + "...";
+}

@@ -1,0 +1,82 @@
+using System.Data.Common;
+using System.Text.Json;
+using DeepBaize.Physics.Simulation;
+using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.EntityFrameworkCore;
+
+namespace DeepBaize.Web.Problems;
+
+/// <summary>Turns every exception into problem details (RFC 9457) with a code and a sentence; never a stack trace.</summary>
+public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<ProblemHandler> log) : IExceptionHandler
+{
+    private static readonly Action<ILogger, string, Exception?> LogUnexpected =
+        LoggerMessage.Define<string>(LogLevel.Error, new EventId(1, "Unexpected"), "Unexpected error at {Path}");
+
+    private static readonly Action<ILogger, string, Exception?> LogDatabaseAway =
+        LoggerMessage.Define<string>(LogLevel.Warning, new EventId(2, "DatabaseAway"), "The database does not answer at {Path}");
+
+    /// <inheritdoc />
+    public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
+    {
+        ArgumentNullException.ThrowIfNull(httpContext);
+        var problem = Describe(exception);
+        if (problem.Status == StatusCodes.Status500InternalServerError) LogUnexpected(log, httpContext.Request.Path, exception);
+        if (problem.Status == StatusCodes.Status503ServiceUnavailable) LogDatabaseAway(log, httpContext.Request.Path, exception);
+        httpContext.Response.StatusCode = problem.Status!.Value;
+        return await writer.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = problem });
+    }
+
+    private static ProblemDetails Describe(Exception exception) => exception switch
+    {
+        RefusalException refusal => Problem(refusal.Status, refusal.Code, refusal.Title, refusal.Message, refusal.Faults),
+        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
+            Problem(StatusCodes.Status413PayloadTooLarge, "bodyTooLarge", "Too large", "The request is larger than 1 MB."),
+        BadHttpRequestException bad when bad.InnerException is JsonException json =>
+            Problem(bad.StatusCode, "badJson", "Not understood", JsonSentence(json)),
+        BadHttpRequestException bad =>
+            Problem(bad.StatusCode, "badRequest", "Not understood", "The request could not be read."),
+        EventBudgetException budget => OutOfBudget(budget),
+        _ when IsDatabaseAway(exception) => Problem(
+            StatusCodes.Status503ServiceUnavailable,
+            "databaseAway",
+            "Saved positions are away",
+            "The database does not answer just now. Shots are still predicted; try saving again in a moment."),
+        _ => Problem(
+            StatusCodes.Status500InternalServerError, "unexpected", "Something went wrong", "That did not work; nothing was changed."),
+    };
+
+    private static ProblemDetails OutOfBudget(EventBudgetException budget)
+    {
+        var problem = Problem(StatusCodes.Status422UnprocessableEntity, "eventBudget", "Too much happens", budget.Message);
+        problem.Extensions["state"] = new
+        {
+            time = budget.Time,
+            balls = budget.Balls.Select(Shots.ShotMapping.ToBallAtEnd).ToList(),
+        };
+        return problem;
+    }
+
+    private static ProblemDetails Problem(int status, string code, string title, string detail, IReadOnlyList<Fault>? faults = null)
+    {
+        var problem = new ProblemDetails { Status = status, Type = $"urn:deep-baize:{code}", Title = title, Detail = detail };
+        problem.Extensions["code"] = code;
+        if (faults is { Count: > 0 }) problem.Extensions["errors"] = faults;
+        return problem;
+    }
+
+    private static string JsonSentence(JsonException json) => string.IsNullOrEmpty(json.Path) || json.Path == "$"
+        ? "The request is not the JSON that is expected here."
+        : $"The request is not the JSON that is expected here: see {json.Path.TrimStart('$', '.')}.";
+
+    private static bool IsDatabaseAway(Exception exception) => exception switch
+    {
+        DbUpdateConcurrencyException => false,
+        DbUpdateException update => update.InnerException is { } inner && IsDatabaseAway(inner),
+        InvalidOperationException { InnerException: { } inner } => IsDatabaseAway(inner),
+        DbException { SqlState: { } state } => state.StartsWith("57P", StringComparison.Ordinal) || state.StartsWith("08", StringComparison.Ordinal) || state == "3D000",
+        DbException => true,
+        TimeoutException => true,
+        _ => false,
+    };
+}

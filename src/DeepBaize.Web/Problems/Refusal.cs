@@ -1,0 +1,44 @@
+namespace DeepBaize.Web.Problems;
+
+/// <summary>One thing wrong with a request.</summary>
+/// <param name="Field">The field, such as <c>strike.side</c> or <c>balls[2]</c>.</param>
+/// <param name="Ball">The ball concerned, where there is one.</param>
+/// <param name="Reason">A stable word for the reason.</param>
+/// <param name="Sentence">What is wrong, in a sentence that a player understands.</param>
+public sealed record Fault(string Field, string? Ball, string Reason, string Sentence);
+
+/// <summary>
+/// A request that cannot be served, with everything that is wrong with it. Thrown by features, turned into problem
+/// details in one place.
+/// </summary>
+public sealed class RefusalException(int status, string code, string title, IReadOnlyList<Fault> faults)
+    : Exception(faults.Count > 0 ? faults[0].Sentence : title)
+{
+    /// <summary>HTTP status, 4xx.</summary>
+    public int Status { get; } = status;
+
+    /// <summary>Stable code.</summary>
+    public string Code { get; } = code;
+
+    /// <summary>Short title.</summary>
+    public string Title { get; } = title;
+
+    /// <summary>Everything that is wrong.</summary>
+    public IReadOnlyList<Fault> Faults { get; } = faults;
+
+    /// <summary>A request whose values are wrong: 400.</summary>
+    public static RefusalException Invalid(string code, string title, params IReadOnlyList<Fault> faults) =>
+        new(StatusCodes.Status400BadRequest, code, title, faults);
+
+    /// <summary>A request that asks for something that does not exist: 404.</summary>
+    public static RefusalException Unknown(string code, string sentence) =>
+        new(StatusCodes.Status404NotFound, code, sentence, []);
+
+    /// <summary>A request that collides with what somebody else did: 409.</summary>
+    public static RefusalException Conflict(string code, string sentence) =>
+        new(StatusCodes.Status409Conflict, code, sentence, []);
+
+    /// <summary>A request that is well formed but cannot be carried out: 422.</summary>
+    public static RefusalException Impossible(string code, string title, params IReadOnlyList<Fault> faults) =>
+        new(StatusCodes.Status422UnprocessableEntity, code, title, faults);
+}

@@ -1,0 +1,62 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using DeepBaize.Data;
+using DeepBaize.Web;
+using DeepBaize.Web.Club;
+using DeepBaize.Web.Health;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Outline;
+using DeepBaize.Web.Paces;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+
+var builder = WebApplication.CreateBuilder(args);
+if (args.Contains("--set-up"))
+{
+    var loaded = await DatabaseSetup.RunAsync(builder.Configuration.BaizeConnection());
+    Console.WriteLine(loaded ? "The database is ready; the demo was loaded." : "The database is ready.");
+    return;
+}
+
+builder.WebHost.ConfigureKestrel(kestrel =>
+{
+    kestrel.Limits.MaxRequestBodySize = 1_000_000;
+    kestrel.AddServerHeader = false;
+});
+builder.Services.ConfigureHttpJsonOptions(json =>
+{
+    json.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+    json.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+    json.SerializerOptions.RespectNullableAnnotations = true;
+    json.SerializerOptions.RespectRequiredConstructorParameters = true;
+    json.SerializerOptions.PropertyNamingPolicy = JsonNamingPolicy.CamelCase;
+});
+builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+builder.Services.AddProblemDetails();
+builder.Services.AddExceptionHandler<ProblemHandler>();
+builder.Services.AddOpenApi();
+builder.Services.AddSingleton(TimeProvider.System);
+builder.Services.AddSingleton(new OwnerScope(Owner.Local));
+builder.Services.AddDbContext<BaizeDbContext>((services, options) =>
+    options.UseBaizePostgres(services.GetRequiredService<IConfiguration>().BaizeConnection()));
+builder.Services.AddScoped<LayoutStore>();
+builder.Services.AddHealthChecks().AddDbContextCheck<BaizeDbContext>("database", tags: [HealthRoutes.Ready]);
+
+var app = builder.Build();
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UsePageHeaders();
+app.UseDefaultFiles();
+app.UseStaticFiles();
+app.MapOpenApi("/openapi/v1.json");
+app.MapHealth();
+app.MapShots();
+app.MapRunRule();
+app.MapOutline();
+app.MapLayouts();
+app.MapClub();
+app.MapFallbackToFile("index.html");
+await app.RunAsync();
+
+/// <summary>The web application, named so that tests can host it.</summary>
+public partial class Program;

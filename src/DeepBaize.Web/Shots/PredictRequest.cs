@@ -1,0 +1,88 @@
+namespace DeepBaize.Web.Shots;
+
+/// <summary>A ball on the table.</summary>
+/// <param name="Id">cue, red1 to red15, yellow, green, brown, blue, pink or black.</param>
+/// <param name="X">Metres up the table from the baulk cushion nose.</param>
+/// <param name="Y">Metres from the yellow-side cushion nose.</param>
+public sealed record BallPlace(string Id, double X, double Y);
+
+/// <summary>The stroke. Exactly one of pace, whiteSpeed and cueSpeed is given.</summary>
+/// <param name="DirectionDeg">The cue's line in degrees: 0 up the table, anticlockwise seen from above.</param>
+/// <param name="Pace">Pace from 1 to 10.</param>
+/// <param name="WhiteSpeed">Speed of the white off the tip in m/s.</param>
+/// <param name="CueSpeed">Speed of the cue in m/s.</param>
+/// <param name="Side">Contact point right of centre, in ball radii.</param>
+/// <param name="Height">Contact point above centre, in ball radii.</param>
+/// <param name="ElevationDeg">How far the butt is raised; only 0 for now.</param>
+public sealed record StrikeInput(
+    double DirectionDeg,
+    double? Pace = null,
+    double? WhiteSpeed = null,
+    double? CueSpeed = null,
+    double Side = 0,
+    double Height = 0,
+    double ElevationDeg = 0);
+
+/// <summary>A white that sets off by itself, instead of a stroke.</summary>
+/// <param name="Velocity">Velocity in m/s: x, y, z; z only 0 for now.</param>
+/// <param name="Spin">Angular velocity in rad/s: x, y, z.</param>
+public sealed record InitialInput(IReadOnlyList<double> Velocity, IReadOnlyList<double> Spin);
+
+/// <summary>Cloth and cushions; what is absent is the club table's.</summary>
+public sealed record TableInput(
+    double? SlidingFriction = null,
+    double? RollingFriction = null,
+    double? SpinDeceleration = null,
+    double? Gravity = null,
+    double? BedRestitution = null,
+    double? CushionRestitution = null,
+    double? CushionRestitutionLoss = null,
+    double? CushionFriction = null,
+    double? NoseHeight = null);
+
+/// <summary>How the pockets are cut, in metres; what is absent is the club table's.</summary>
+public sealed record PocketsInput(
+    double? CornerThroat = null,
+    double? CornerJawRadius = null,
+    double? CornerDrop = null,
+    double? MiddleThroat = null,
+    double? MiddleJawRadius = null,
+    double? MiddleDrop = null,
+    double? DropRadius = null,
+    double? JawFactor = null);
+
+/// <summary>The balls; what is absent is the club's.</summary>
+public sealed record BallsInput(
+    double? Diameter = null,
+    double? Mass = null,
+    double? Restitution = null,
+    double? FrictionFactor = null,
+    double? FrictionA = null,
+    double? FrictionB = null,
+    double? FrictionC = null);
+
+/// <summary>The cue; what is absent is the club's.</summary>
+public sealed record CueInput(double? Mass = null, double? EndMassRatio = null, double? MaxSpeed = null);
+
+/// <summary>Coefficients that differ from the club table's.</summary>
+public sealed record CoefficientsInput(
+    TableInput? Table = null, PocketsInput? Pockets = null, BallsInput? Balls = null, CueInput? Cue = null);
+
+/// <summary>A ball that is being dragged, and where the hand holds it.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="X">Metres up the table.</param>
+/// <param name="Y">Metres from the yellow side.</param>
+public sealed record PlacingInput(string Ball, double X, double Y);
+
+/// <summary>What to predict. Exactly one of strike and initial is given.</summary>
+/// <param name="Balls">The balls on the table, with the white.</param>
+/// <param name="Strike">The stroke.</param>
+/// <param name="Initial">The white's first motion, instead of a stroke.</param>
+/// <param name="Coefficients">What differs from the club table.</param>
+/// <param name="Placing">A ball that is being laid: it is settled first, then the shot is predicted.</param>
+public sealed record PredictRequest(
+    IReadOnlyList<BallPlace> Balls,
+    StrikeInput? Strike = null,
+    InitialInput? Initial = null,
+    CoefficientsInput? Coefficients = null,
+    PlacingInput? Placing = null);

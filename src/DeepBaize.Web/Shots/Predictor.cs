@@ -1,0 +1,84 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Outline;
+using DeepBaize.Table.Words;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Shots;
+
+/// <summary>Carries out a prediction: reads the request, plays the shot once without any noise, and says what came of it.</summary>
+public static class Predictor
+{
+    /// <summary>Predicts one shot.</summary>
+    /// <param name="request">What to predict.</param>
+    /// <exception cref="RefusalException">The request is wrong or cannot be carried out.</exception>
+    public static PredictResponse Predict(PredictRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var (conditions, outline) = ConditionsReader.Read(request.Coefficients);
+        var placed = LayoutReader.ReadBalls(request.Balls);
+        var placing = request.Placing is null ? null : Settle(request.Placing, placed, conditions, outline);
+        var layout = LayoutReader.Build(placed, outline, conditions.Gauge);
+        var simulation = new TableSimulation(conditions, outline);
+        var record = new ShotRecord();
+        var (strike, outcome) = Play(request, layout, conditions, simulation, record);
+        var stroke = strike is { } struck ? StrokeWords.Describe(struck, conditions) : null;
+        return new PredictResponse(
+            ShotMapping.ToEvents(record, layout),
+            ShotMapping.ToPaths(record, conditions.Balls.Radius),
+            [.. outcome.Final.Select(ball => new BallPlace(Names.Text(ball.Ball), ball.State.Position.X, ball.State.Position.Y))],
+            ShotMapping.ToOutcome(outcome, strike),
+            ShotMapping.ToAim(outcome.FirstContact),
+            Verdict.Compose(outcome, record, strike, stroke, conditions),
+            stroke,
+            placing);
+    }
+
+    private static (Strike? Strike, ShotOutcome Outcome) Play(
+        PredictRequest request, Layout layout, PlayingConditions conditions, TableSimulation simulation, ShotRecord record)
+    {
+        switch (request)
+        {
+            case { Strike: { } input, Initial: null }:
+                var strike = StrikeReader.Read(input, conditions);
+                return (strike, simulation.Play(layout, strike, record));
+            case { Strike: null, Initial: { } initial }:
+                var (velocity, spin) = StrikeReader.Read(initial);
+                return (null, simulation.Play(layout, velocity, spin, record));
+            default:
+                throw RefusalException.Invalid("strike", "Stroke or first motion", new Fault(
+                    "strike",
+                    null,
+                    "strikeOrInitial",
+                    request.Strike is null
+                        ? "Say how the white is struck: a strike, or an initial velocity and spin."
+                        : "Send either a strike or an initial motion, not both."));
+        }
+    }
+
+    private static PlacingOutput Settle(
+        PlacingInput input, List<PlacedBall> placed, PlayingConditions conditions, TableOutline outline)
+    {
+        if (!Names.TryParseBall(input.Ball, out var ball))
+            throw RefusalException.Invalid("placing", "Unknown ball", new Fault("placing.ball", input.Ball, "unknownBall", "There is no such ball to lay."));
+        var wanted = new Place(input.X, input.Y);
+        if (!wanted.IsFinite)
+            throw RefusalException.Invalid("placing", "Not a place", new Fault("placing", input.Ball, "notFinite", "The place is not a pair of finite numbers."));
+        placed.RemoveAll(other => other.Ball == ball);
+        var settled = Settling.Settle(wanted, placed, outline, conditions.Gauge);
+        var words = Landmarks.Describe(settled.Place, placed, conditions.Gauge);
+        placed.Add(new PlacedBall(ball, settled.Place));
+        return new PlacingOutput(
+            input.Ball,
+            settled.Place.X,
+            settled.Place.Y,
+            [.. settled.Touching.Select(Names.Text)],
+            [.. settled.Frozen.Select(Names.Text)],
+            words);
+    }
+}

@@ -1,0 +1,111 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Web.Problems;
+
+namespace DeepBaize.Web.Shots;
+
+/// <summary>Reads the stroke, or the white's first motion, and refuses what cannot be played.</summary>
+internal static class StrikeReader
+{
+    private const double FastestWhite = 20;
+    private const double FastestSpin = 3000;
+
+    /// <summary>The strike of a request.</summary>
+    /// <exception cref="RefusalException">The stroke is contradictory, out of range or beyond the cue.</exception>
+    public static Strike Read(StrikeInput input, PlayingConditions conditions)
+    {
+        var faults = new List<Fault>();
+        Finite(input.DirectionDeg, "strike.directionDeg", faults);
+        Finite(input.Side, "strike.side", faults);
+        Finite(input.Height, "strike.height", faults);
+        if (Math.Sqrt(input.Side * input.Side + input.Height * input.Height) is var offset && offset > 1)
+            faults.Add(new("strike.side", null, "offTheBall", $"The tip would miss the white: its offset is {offset:0.##} radii; at most 1 lies on the ball."));
+        if (input.ElevationDeg != 0)
+            faults.Add(new("strike.elevationDeg", null, "elevation", "A raised butt cannot be predicted yet; send elevationDeg 0 or leave it out."));
+        CheckSpeeds(input, faults);
+        if (faults.Count > 0) throw RefusalException.Invalid("strike", "This stroke cannot be played", faults);
+
+        var whiteSpeed = input.WhiteSpeed
+            ?? (input.Pace is { } pace ? Pace.ToSpeed(pace) : CueStrike.WhiteSpeedFor(input.CueSpeed!.Value, offset, conditions.Balls.Mass, conditions.Cue.Mass));
+        var strike = new Strike(input.DirectionDeg * Math.PI / 180, whiteSpeed, input.Side, input.Height);
+        RefuseBeyondCue(strike, conditions);
+        return strike;
+    }
+
+    /// <summary>The first motion of a white that sets off by itself.</summary>
+    /// <exception cref="RefusalException">It is not two finite horizontal-velocity and spin vectors within range.</exception>
+    public static (Vec3 Velocity, Vec3 Spin) Read(InitialInput input)
+    {
+        var faults = new List<Fault>();
+        var velocity = ReadVector(input.Velocity, "initial.velocity", FastestWhite, "m/s", faults);
+        var spin = ReadVector(input.Spin, "initial.spin", FastestSpin, "rad/s", faults);
+        if (velocity.Z != 0)
+            faults.Add(new("initial.velocity", null, "elevation", "A white that leaves the bed cannot be predicted yet; send 0 as the third velocity."));
+        return faults.Count == 0 ? (velocity, spin) : throw RefusalException.Invalid("initial", "This motion cannot be played", faults);
+    }
+
+    /// <summary>Hardest pace that a cue delivers with the tip at an offset, at most the top of the scale.</summary>
+    public static double HardestPace(double offset, PlayingConditions conditions)
+    {
+        var fastest = CueStrike.WhiteSpeedFor(conditions.Cue.MaxSpeed, offset, conditions.Balls.Mass, conditions.Cue.Mass);
+        return Math.Min(Pace.Hardest, Pace.FromSpeed(fastest));
+    }
+
+    private static void CheckSpeeds(StrikeInput input, List<Fault> faults)
+    {
+        var named = new[] { input.Pace, input.WhiteSpeed, input.CueSpeed }.Count(speed => speed is not null);
+        if (named != 1)
+        {
+            faults.Add(new("strike", null, "speeds", named == 0
+                ? "How hard? Name a pace, a white speed or a cue speed."
+                : "Name only one of pace, white speed and cue speed."));
+            return;
+        }
+
+        if (input.Pace is { } pace && !(pace >= Pace.Softest && pace <= Pace.Hardest))
+            faults.Add(new("strike.pace", null, "outOfRange", $"A pace lies between {Pace.Softest} and {Pace.Hardest}."));
+        Speed(input.WhiteSpeed, "strike.whiteSpeed", faults);
+        Speed(input.CueSpeed, "strike.cueSpeed", faults);
+    }
+
+    private static void Speed(double? speed, string field, List<Fault> faults)
+    {
+        if (speed is { } given && !(given > 0 && given <= FastestWhite))
+            faults.Add(new(field, null, "outOfRange", $"A speed is more than 0 and at most {FastestWhite} m/s."));
+    }
+
+    private static void RefuseBeyondCue(in Strike strike, PlayingConditions conditions)
+    {
+        var needed = CueStrike.CueSpeedFor(strike.WhiteSpeed, strike.Offset, conditions.Balls.Mass, conditions.Cue.Mass);
+        if (needed <= conditions.Cue.MaxSpeed * (1 + 1e-9)) return;
+        var hardest = HardestPace(strike.Offset, conditions);
+        throw RefusalException.Impossible(
+            "beyondTheCue",
+            "Harder than this cue delivers",
+            new Fault(
+                "strike",
+                null,
+                "beyondTheCue",
+                $"With the tip here the stroke needs a cue speed of {needed:0.0} m/s and this player delivers {conditions.Cue.MaxSpeed:0.0}: "
+                + (hardest >= Pace.Softest ? $"pace {Math.Floor(hardest * 10) / 10:0.0} is the hardest." : "play nearer the centre.")));
+    }
+
+    private static void Finite(double value, string field, List<Fault> faults)
+    {
+        if (!double.IsFinite(value)) faults.Add(new(field, null, "notFinite", $"{field} is not a finite number."));
+    }
+
+    private static Vec3 ReadVector(IReadOnlyList<double> values, string field, double most, string unit, List<Fault> faults)
+    {
+        if (values.Count != 3)
+        {
+            faults.Add(new(field, null, "vector", $"{field} has three numbers: x, y and z."));
+            return Vec3.Zero;
+        }
+
+        var vector = new Vec3(values[0], values[1], values[2]);
+        if (vector.IsFinite && vector.Length <= most) return vector;
+        faults.Add(new(field, null, "outOfRange", $"{field} is finite and at most {most} {unit} in size."));
+        return Vec3.Zero;
+    }
+}
