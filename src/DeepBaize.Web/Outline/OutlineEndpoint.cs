@@ -47,6 +47,9 @@ public sealed record SpotOutput(string Ball, double X, double Y);
 /// <param name="Rack">Where the racked reds stand.</param>
 /// <param name="MiscueOffset">Tip offset, in ball radii, beyond which a miscue threatens.</param>
 /// <param name="TipRadius">Radius of the tip's outline in metres.</param>
+/// <param name="TipStep">Contact offset, in ball radii, of one tip of the cue's axis.</param>
+/// <param name="TipAxisFactor">Offset of the cue's axis divided by that of the contact point of its domed tip.</param>
+/// <param name="NoseHeight">Height of the cushions' nose in metres.</param>
 public sealed record OutlineResponse(
     double Length,
     double Width,
@@ -58,7 +61,10 @@ public sealed record OutlineResponse(
     IReadOnlyList<SpotOutput> Spots,
     IReadOnlyList<SpotOutput> Rack,
     double MiscueOffset,
-    double TipRadius);
+    double TipRadius,
+    double TipStep,
+    double TipAxisFactor,
+    double NoseHeight);
 
 /// <summary>Route of the table's outline.</summary>
 public static class OutlineEndpoint
@@ -82,7 +88,10 @@ public static class OutlineEndpoint
         [.. BallSet.Colours.Select(colour => Spot(colour, Spots.Of(colour)!.Value))],
         [.. Spots.Rack(gauge.Diameter).Select((place, i) => Spot(BallSet.Reds[i], place))],
         Physics.Impacts.Strike.MiscueOffset,
-        Wording.StrokeWords.TipRadius);
+        Wording.StrokeWords.TipRadius,
+        1 / Wording.StrokeWords.ToTips(1, gauge.Radius),
+        Wording.StrokeWords.AxisFactor(gauge.Radius),
+        gauge.NoseHeight);
 
     private static MouthOutput Mouth(PocketMouth mouth) => new(
         Names.Text(mouth.Pocket),

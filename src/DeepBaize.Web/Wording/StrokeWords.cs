@@ -40,8 +40,11 @@ internal static class StrokeWords
     }
 
     /// <summary>Tips of the cue's axis for a contact point: a domed tip touches nearer the centre than its axis.</summary>
-    private static double ToTips(double contactOffset, double radius) =>
-        contactOffset * radius * (radius + TipRadius) / radius / TipDiameter;
+    public static double ToTips(double contactOffset, double radius) =>
+        contactOffset * radius * AxisFactor(radius) / TipDiameter;
+
+    /// <summary>Offset of the cue's axis over that of the contact point.</summary>
+    public static double AxisFactor(double radius) => (radius + TipRadius) / radius;
 
     private static string Tips(double tips)
     {

@@ -1,0 +1,41 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './generated/schema'
+
+export type Schemas = components['schemas']
+export type BallPlace = Schemas['BallPlace']
+export type PredictRequest = Schemas['PredictRequest']
+export type Prediction = Schemas['PredictResponse']
+export type ShotEvent = Schemas['EventOutput']
+export type Path = Schemas['PathOutput']
+export type Segment = Schemas['SegmentOutput']
+export type Outline = Schemas['OutlineResponse']
+export type RunRule = Schemas['RunRuleResponse']
+export type LayoutSummary = Schemas['LayoutSummary']
+export type SavedLayout = Schemas['LayoutResponse']
+export type Club = Schemas['ClubResponse']
+export type Stroke = Required<Schemas['StrokeInput']>
+
+/** The server, typed from its own description. The fetch of the moment is used, so that tests can replace it. */
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => globalThis.fetch(request),
+})
+
+/** The sentence of a refused request, or a plain one when nothing answered. */
+export function sentenceOf(problem: unknown): string {
+  const details = problem as { detail?: string; title?: string } | undefined
+  return details?.detail ?? details?.title ?? 'The server does not answer; nothing was changed.'
+}
+
+/** Carries out a call; a network failure becomes a sentence like any other refusal. */
+export async function ask<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<{ data?: T; refusal?: string; code?: string }> {
+  try {
+    const { data, error, response } = await call
+    if (response.ok) return { data }
+    return { refusal: sentenceOf(error), code: (error as { code?: string } | undefined)?.code }
+  } catch {
+    return { refusal: sentenceOf(undefined), code: 'noAnswer' }
+  }
+}

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+/** The sheet of shortcuts. */
+const emit = defineEmits<{ close: [] }>()
+const rows: [string, string][] = [
+  ['Drag a ball', 'lay it; near a ball or cushion it settles against it'],
+  ['Double click on the cloth', 'lay another red there'],
+  ['Drag on the cloth', 'turn the aim round the white'],
+  ['Tab', 'from ball to ball, to the aim, the rule and the tip'],
+  ['Arrow keys on a ball', 'half a millimetre; with Shift a ball width'],
+  ['Arrow keys on the aim', 'a tenth of a degree; Shift one, Alt a hundredth'],
+  ['Arrow keys on the rule', 'a tenth of a pace; Shift a whole one'],
+  ['Arrow keys on the tip', 'half a millimetre; Home puts it in the centre'],
+  ['Delete', 'takes the ball off the table'],
+  ['Ctrl+Z, Ctrl+Shift+Z', 'undo, redo'],
+  ['Ctrl+S', 'save'],
+  ['P, N', 'play or pause the stroke; go on to the next contact'],
+  ['?', 'this sheet'],
+]
+</script>
+
+<template>
+  <div class="panel">
+    <header>
+      <h2>Hands and keys</h2>
+      <el-button text @click="emit('close')">Back to the stroke</el-button>
+    </header>
+    <dl>
+      <template v-for="[keys, what] in rows" :key="keys">
+        <dt>{{ keys }}</dt>
+        <dd>{{ what }}</dd>
+      </template>
+    </dl>
+  </div>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+h2 {
+  margin: 4px 0;
+  font-size: 20px;
+}
+dt {
+  font-weight: 600;
+  margin-top: 10px;
+}
+dd {
+  margin: 0;
+  color: var(--ink-soft);
+}
+</style>

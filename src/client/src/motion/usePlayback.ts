@@ -1,0 +1,80 @@
+import { useRafFn } from '@vueuse/core'
+import { computed, ref, watch, type Ref } from 'vue'
+import type { BallPlace, Prediction } from '@/api/client'
+import { placeAt } from '@/table/view'
+
+/** Plays a prediction as motion: run, pause, step from contact to contact, half speed. */
+export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallPlace[]>) {
+  const time = ref(0)
+  const active = ref(false)
+  const running = ref(false)
+  const slow = ref(false)
+  const duration = computed(() => prediction.value?.outcome.duration ?? 0)
+
+  const clock = useRafFn(
+    ({ delta }) => {
+      time.value = Math.min(duration.value, time.value + (delta / 1000) * (slow.value ? 0.5 : 1))
+      if (time.value >= duration.value) pause()
+    },
+    { immediate: false },
+  )
+
+  const potted = computed(() => {
+    const falls = prediction.value?.events.filter((event) => event.kind === 'pocket') ?? []
+    return new Map(falls.map((event) => [event.balls[0]!.id, event.time]))
+  })
+
+  /** The balls as they are at this moment of the motion; as laid while nothing is played. */
+  const shown = computed<BallPlace[]>(() => {
+    if (!active.value || !prediction.value) return balls.value
+    const paths = new Map(prediction.value.paths.map((path) => [path.ball, path]))
+    return balls.value
+      .filter((ball) => (potted.value.get(ball.id) ?? Infinity) > time.value)
+      .map((ball) => {
+        const path = paths.get(ball.id)
+        const place = path ? placeAt(path, time.value) : null
+        return place ? { id: ball.id, ...place } : ball
+      })
+  })
+
+  function run() {
+    if (!prediction.value) return
+    if (!active.value || time.value >= duration.value) time.value = 0
+    active.value = true
+    running.value = true
+    clock.resume()
+  }
+
+  function pause() {
+    running.value = false
+    clock.pause()
+  }
+
+  /** Goes on to the next contact, or to the end. */
+  function step() {
+    if (!prediction.value) return
+    pause()
+    if (!active.value || time.value >= duration.value) time.value = 0
+    active.value = true
+    const contacts = prediction.value.events.filter((event) =>
+      ['ball', 'cushion', 'jaw', 'pocket'].includes(event.kind),
+    )
+    time.value = contacts.find((event) => event.time > time.value + 1e-9)?.time ?? duration.value
+  }
+
+  /** Puts the balls back to where they were laid. */
+  function reset() {
+    pause()
+    active.value = false
+    time.value = 0
+  }
+
+  function setSlow(half: boolean) {
+    slow.value = half
+  }
+
+  watch(prediction, reset)
+  return { time, active, running, slow, duration, shown, run, pause, step, reset, setSlow }
+}
+
+export type Playback = ReturnType<typeof usePlayback>

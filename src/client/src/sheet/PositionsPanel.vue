@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import type { LayoutSummary, Outline } from '@/api/client'
+import { isRed } from './sheet'
+
+/** The bench as a book of saved positions. */
+defineProps<{ outline: Outline; positions: LayoutSummary[]; refusal: string; opened: string | null }>()
+const emit = defineEmits<{ open: [id: string]; remove: [position: LayoutSummary]; close: [] }>()
+
+const kind = (id: string) => (isRed(id) ? 'red' : id)
+</script>
+
+<template>
+  <div class="panel" data-testid="positions">
+    <header>
+      <h2>My shots</h2>
+      <el-button text @click="emit('close')">Back to the stroke</el-button>
+    </header>
+    <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
+    <p v-else-if="positions.length === 0" class="empty">Nothing is saved yet. Lay a position and press Save.</p>
+    <ul class="scroll">
+      <li v-for="position in positions" :key="position.id" :class="{ current: position.id === opened }">
+        <button type="button" class="open" :data-position="position.name" @click="emit('open', position.id)">
+          <svg :viewBox="`0 0 ${outline.length} ${outline.width}`" aria-hidden="true">
+            <rect width="100%" height="100%" rx="0.08" />
+            <circle
+              v-for="ball in position.balls"
+              :key="ball.id"
+              :class="kind(ball.id)"
+              :cx="ball.x"
+              :cy="outline.width - ball.y"
+              r="0.055"
+            />
+          </svg>
+          <span>
+            <b>{{ position.name }}</b>
+            <small>{{ position.note || (position.isHouse ? '' : 'Saved by you') }}</small>
+          </span>
+        </button>
+        <el-button
+          v-if="!position.isHouse"
+          text
+          class="delete"
+          :aria-label="`Delete ${position.name}`"
+          @click="emit('remove', position)"
+        >
+          Delete
+        </el-button>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+h2 {
+  margin: 4px 0;
+  font-size: 20px;
+}
+ul {
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 0;
+  max-height: 580px;
+  overflow: auto;
+}
+li {
+  display: flex;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+}
+li.current {
+  background: var(--straw-paper);
+}
+.open {
+  flex: 1;
+  display: flex;
+  gap: 12px;
+  align-items: flex-start;
+  padding: 9px 6px;
+  border: 0;
+  background: none;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.open:hover {
+  background: var(--straw-paper);
+}
+.open svg {
+  width: 92px;
+  flex: none;
+  margin-top: 3px;
+}
+.open svg rect {
+  fill: var(--cloth);
+}
+.open b {
+  display: block;
+}
+.open small {
+  font-size: 14px;
+  line-height: 18px;
+  color: var(--ink-soft);
+}
+.refusal {
+  color: var(--warn);
+}
+.cue {
+  fill: var(--ivory);
+}
+.red {
+  fill: #e0474b;
+}
+.yellow {
+  fill: var(--ball-yellow);
+}
+.green {
+  fill: #41c184;
+}
+.brown {
+  fill: #b5794a;
+}
+.blue {
+  fill: #6fa4e6;
+}
+.pink {
+  fill: var(--ball-pink);
+}
+.black {
+  fill: #0c1311;
+}
+</style>

@@ -1,0 +1,60 @@
+import type { BallPlace, Stroke } from '@/api/client'
+
+/** The saved position that a sheet was opened from. */
+export interface OpenedPosition {
+  id: string
+  name: string
+  note: string
+  version: number
+  isHouse: boolean
+}
+
+/** What lies on the drawing-room sheet: the balls, the stroke, and where they came from. */
+export interface Sheet {
+  balls: BallPlace[]
+  stroke: Stroke
+  opened: OpenedPosition | null
+  /** True when something was changed since it was opened or saved. */
+  changed: boolean
+}
+
+export const startStroke: Stroke = { directionDeg: 0, pace: 4, side: 0, height: 0 }
+
+/** An empty table with the white in the D. */
+export function emptySheet(): Sheet {
+  return { balls: [{ id: 'cue', x: 0.6, y: 0.8 }], stroke: { ...startStroke }, opened: null, changed: false }
+}
+
+/** Ids in the order in which balls are laid. */
+export const redIds = Array.from({ length: 15 }, (_, i) => `red${i + 1}`)
+
+export const isRed = (id: string) => id.startsWith('red')
+
+/** The next red that is not on the table. */
+export function nextRed(balls: BallPlace[]): string | undefined {
+  const laid = new Set(balls.map((ball) => ball.id))
+  return redIds.find((id) => !laid.has(id))
+}
+
+/** What a ball is called in labels. */
+export function ballName(id: string): string {
+  if (id === 'cue') return 'white'
+  return isRed(id) ? `red ${id.slice(3)}` : id
+}
+
+/** Reads a sheet that was kept in the browser; anything foreign is turned down. */
+export function readSheet(text: string | null): Sheet | null {
+  if (!text) return null
+  try {
+    const kept = JSON.parse(text) as Sheet
+    const ballsFine =
+      Array.isArray(kept.balls) &&
+      kept.balls.some((ball) => ball.id === 'cue') &&
+      kept.balls.every((ball) => typeof ball.id === 'string' && Number.isFinite(ball.x) && Number.isFinite(ball.y))
+    const { directionDeg, pace, side, height } = kept.stroke
+    const strokeFine = [directionDeg, pace, side, height].every(Number.isFinite)
+    return ballsFine && strokeFine ? kept : null
+  } catch {
+    return null
+  }
+}

@@ -1,0 +1,90 @@
+import { useManualRefHistory, watchDebounced } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import type { SavedLayout, Stroke } from '@/api/client'
+import { emptySheet, readSheet, startStroke, type Sheet } from './sheet'
+
+const storageKey = 'deep-baize.sheet.1'
+
+/** The working sheet: one history for everything on it, kept in the browser without being asked. */
+export function useSheet() {
+  const kept = readSheet(localStorage.getItem(storageKey))
+  const sheet = ref<Sheet>(kept ?? emptySheet())
+  const history = useManualRefHistory(sheet, { clone: (value) => structuredClone(deepRaw(value)), capacity: 200 })
+
+  const keep = () => localStorage.setItem(storageKey, JSON.stringify(sheet.value))
+  watchDebounced(sheet, keep, { deep: true, debounce: 200, maxWait: 1000 })
+  window.addEventListener('pagehide', keep)
+
+  /** Closes a gesture: what was changed since the last one becomes one step of the history. */
+  function commit() {
+    if (JSON.stringify(sheet.value) === JSON.stringify(history.last.value.snapshot)) return
+    sheet.value.changed = true
+    history.commit()
+  }
+
+  function setStroke(part: Partial<Stroke>) {
+    sheet.value.stroke = { ...sheet.value.stroke, ...part }
+  }
+
+  function place(id: string, x: number, y: number) {
+    const ball = sheet.value.balls.find((other) => other.id === id)
+    if (ball) {
+      ball.x = x
+      ball.y = y
+    } else sheet.value.balls.push({ id, x, y })
+  }
+
+  function remove(id: string) {
+    if (id === 'cue') return
+    sheet.value.balls = sheet.value.balls.filter((ball) => ball.id !== id)
+    commit()
+  }
+
+  function open(saved: SavedLayout) {
+    const { id, name, note, version, isHouse } = saved
+    sheet.value = {
+      balls: saved.balls.map((ball) => ({ ...ball })),
+      stroke: { ...startStroke, ...saved.stroke },
+      opened: { id, name, note, version, isHouse },
+      changed: false,
+    }
+    history.commit()
+  }
+
+  /** Notes that the sheet was saved; the balls stay as they are. */
+  function markSaved(saved: SavedLayout) {
+    const { id, name, note, version, isHouse } = saved
+    sheet.value.opened = { id, name, note, version, isHouse }
+    sheet.value.changed = false
+    history.commit()
+  }
+
+  function clear() {
+    sheet.value = emptySheet()
+    history.commit()
+  }
+
+  return {
+    sheet,
+    isFresh: kept === null,
+    balls: computed(() => sheet.value.balls),
+    stroke: computed(() => sheet.value.stroke),
+    canUndo: history.canUndo,
+    canRedo: history.canRedo,
+    undo: history.undo,
+    redo: history.redo,
+    commit,
+    setStroke,
+    place,
+    remove,
+    open,
+    markSaved,
+    clear,
+  }
+}
+
+export type SheetModel = ReturnType<typeof useSheet>
+
+function deepRaw(value: Sheet): Sheet {
+  return JSON.parse(JSON.stringify(value)) as Sheet
+}

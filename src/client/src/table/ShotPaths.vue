@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Outline, Prediction } from '@/api/client'
+import { isRed } from '@/sheet/sheet'
+import { curve, moving, mm, ribbon, stipples, toSheet } from './view'
+
+/** Where the balls go: the white as a ribbon, stippled where it slides; the others in their colours on an ivory casing. */
+const props = defineProps<{ outline: Outline; prediction: Prediction }>()
+
+const white = computed(() => {
+  const path = props.prediction.paths.find((candidate) => candidate.ball === 'cue')
+  const segments = path ? moving(path) : []
+  return {
+    rolling: segments.filter((segment) => segment.phase === 'rolling').map((segment) => ribbon(props.outline, segment)),
+    sliding: stipples(
+      props.outline,
+      segments.filter((segment) => segment.phase === 'sliding'),
+    ),
+  }
+})
+const others = computed(() =>
+  props.prediction.paths
+    .filter((path) => path.ball !== 'cue')
+    .map((path) => ({
+      ball: path.ball,
+      kind: isRed(path.ball) ? 'red' : path.ball,
+      d: curve(props.outline, moving(path)),
+    }))
+    .filter((path) => path.d !== ''),
+)
+const radius = computed(() => mm(props.outline.ballRadius))
+const moved = computed(
+  () => new Set(props.prediction.paths.filter((path) => moving(path).length > 0).map((p) => p.ball)),
+)
+const resting = computed(() =>
+  props.prediction.final
+    .filter((ball) => moved.value.has(ball.id))
+    .map((ball) => ({
+      id: ball.id,
+      kind: isRed(ball.id) ? 'red' : ball.id,
+      ...toSheet(props.outline, ball.x, ball.y),
+    })),
+)
+const contact = computed(() => {
+  const aim = props.prediction.aim
+  return aim ? toSheet(props.outline, aim.white.x, aim.white.y) : null
+})
+</script>
+
+<template>
+  <g class="paths" data-testid="paths">
+    <g v-for="path in others" :key="path.ball" :data-path="path.ball">
+      <path class="casing" :d="path.d" />
+      <path class="line" :class="path.kind" :d="path.d" />
+    </g>
+    <g data-path="cue">
+      <path v-for="(d, i) in white.rolling" :key="`r${i}`" class="ribbon" :d="d" />
+      <circle v-for="(dot, i) in white.sliding" :key="`s${i}`" class="ribbon" :cx="dot.x" :cy="dot.y" :r="dot.r" />
+    </g>
+    <circle v-if="contact" class="contact" :cx="contact.x" :cy="contact.y" :r="radius" />
+    <circle
+      v-for="ball in resting"
+      :key="ball.id"
+      class="resting"
+      :class="ball.kind"
+      :cx="ball.x"
+      :cy="ball.y"
+      :r="radius"
+      :data-resting="ball.id"
+    />
+  </g>
+</template>
+
+<style scoped>
+.paths {
+  pointer-events: none;
+}
+.casing,
+.line {
+  fill: none;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+.casing {
+  stroke: rgb(247 243 230 / 80%);
+  stroke-width: 12;
+}
+.line {
+  stroke-width: 7;
+}
+.ribbon {
+  fill: var(--ivory);
+}
+.contact {
+  fill: rgb(247 243 230 / 34%);
+}
+.resting {
+  fill: rgb(247 243 230 / 62%);
+  fill-opacity: 0.62;
+}
+.line.red {
+  stroke: var(--ball-red);
+}
+.line.yellow {
+  stroke: #c99a12;
+}
+.line.green {
+  stroke: #0d5a34;
+}
+.line.brown {
+  stroke: var(--ball-brown);
+}
+.line.blue {
+  stroke: var(--ball-blue);
+}
+.line.pink {
+  stroke: #d4708c;
+}
+.line.black {
+  stroke: var(--ball-black);
+}
+.resting.red {
+  fill: var(--ball-red);
+}
+.resting.yellow {
+  fill: var(--ball-yellow);
+}
+.resting.green {
+  fill: var(--ball-green);
+}
+.resting.brown {
+  fill: var(--ball-brown);
+}
+.resting.blue {
+  fill: var(--ball-blue);
+}
+.resting.pink {
+  fill: var(--ball-pink);
+}
+.resting.black {
+  fill: var(--ball-black);
+}
+</style>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Outline } from '@/api/client'
+import { frame, mm, toSheet } from './view'
+
+/** The table itself, drawn from the outline that is simulated. */
+const props = defineProps<{ outline: Outline }>()
+
+const cushionDepth = 46
+const length = computed(() => mm(props.outline.length))
+const width = computed(() => mm(props.outline.width))
+const baulk = computed(() => mm(props.outline.baulkLine))
+const d = computed(() => mm(props.outline.dRadius))
+const at = (place: { x: number; y: number }) => toSheet(props.outline, place.x, place.y)
+
+/** The slate of a pocket: between its jaws and facings. */
+const mouths = computed(() =>
+  props.outline.pockets.map((pocket) => {
+    const [first, second] = pocket.jaws as [(typeof pocket.jaws)[0], (typeof pocket.jaws)[0]]
+    const r = mm(first.radius)
+    const [a, b, c, e] = [at(first.from), at(first.to), at(second.to), at(second.from)]
+    const drop = at(pocket.dropCentre)
+    const arc = (from: { x: number; y: number }, to: { x: number; y: number }, centre: { x: number; y: number }) => {
+      const cross = (from.x - centre.x) * (to.y - centre.y) - (from.y - centre.y) * (to.x - centre.x)
+      return `A${r} ${r} 0 0 ${cross > 0 ? 1 : 0} ${to.x} ${to.y}`
+    }
+    const inner = `L${c.x} ${c.y}`
+    const outline =
+      `M${a.x} ${a.y}${arc(a, b, at(first.centre))}${inner}` + `${arc(c, e, at(second.centre))}L${a.x} ${a.y}Z`
+    return { id: pocket.id, name: pocket.name, outline, drop, r: mm(pocket.dropRadius) }
+  }),
+)
+const spots = computed(() => props.outline.spots.map((spot) => ({ id: spot.ball, ...at(spot) })))
+</script>
+
+<template>
+  <g>
+    <rect class="frame" :x="-frame" :y="-frame" :width="length + 2 * frame" :height="width + 2 * frame" rx="46" />
+    <rect
+      class="cushion"
+      :x="-cushionDepth"
+      :y="-cushionDepth"
+      :width="length + 2 * cushionDepth"
+      :height="width + 2 * cushionDepth"
+      rx="14"
+    />
+    <rect class="cloth" x="0" y="0" :width="length" :height="width" />
+    <g v-for="mouth in mouths" :key="mouth.id" :data-pocket="mouth.id">
+      <path class="slate" :d="mouth.outline" />
+      <circle class="drop" :cx="mouth.drop.x" :cy="mouth.drop.y" :r="mouth.r" />
+    </g>
+    <g class="marking">
+      <line :x1="baulk" :x2="baulk" y1="0" :y2="width" />
+      <path :d="`M${baulk} ${width / 2 - d}A${d} ${d} 0 0 0 ${baulk} ${width / 2 + d}`" />
+    </g>
+    <circle v-for="spot in spots" :key="spot.id" class="spot" :cx="spot.x" :cy="spot.y" r="6" />
+  </g>
+</template>
+
+<style scoped>
+.frame {
+  fill: var(--frame);
+  stroke: var(--line);
+  stroke-width: 3;
+}
+.cushion {
+  fill: var(--cushion);
+}
+.cloth,
+.slate {
+  fill: var(--cloth);
+}
+.drop {
+  fill: #12201c;
+}
+.marking {
+  fill: none;
+  stroke: rgb(247 243 230 / 55%);
+  stroke-width: 4;
+}
+.spot {
+  fill: rgb(247 243 230 / 50%);
+}
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Prediction } from '@/api/client'
+
+/** The answer, read at arm's length: one sentence, its decisive words marked. */
+const props = defineProps<{ prediction: Prediction | null; refusal: string }>()
+
+interface Part {
+  text: string
+  strong: boolean
+}
+
+/** Cuts the server's sentence at the words that it names as decisive. */
+const parts = computed<Part[]>(() => {
+  const verdict = props.prediction?.verdict
+  if (!verdict) return []
+  const decisive = [verdict.contact, verdict.height, verdict.side, verdict.pace].filter((word) => !!word) as string[]
+  const found: Part[] = []
+  let rest = verdict.sentence
+  const start = verdict.result.length
+  found.push({ text: rest.slice(0, start), strong: false })
+  rest = rest.slice(start)
+  for (const word of decisive) {
+    const at = rest.toLowerCase().indexOf(word.toLowerCase())
+    if (at < 0) continue
+    found.push({ text: rest.slice(0, at), strong: false }, { text: rest.slice(at, at + word.length), strong: true })
+    rest = rest.slice(at + word.length)
+  }
+  found.push({ text: rest, strong: false })
+  return found
+})
+</script>
+
+<template>
+  <div class="answer">
+    <p class="verdict" aria-live="polite" data-testid="verdict">
+      <template v-for="(part, i) in parts" :key="i">
+        <strong v-if="part.strong">{{ part.text }}</strong>
+        <template v-else>{{ part.text }}</template>
+      </template>
+    </p>
+    <p v-if="refusal" class="refusal" role="alert" data-testid="refusal">{{ refusal }}</p>
+  </div>
+</template>
+
+<style scoped>
+.answer {
+  position: relative;
+  height: 62px;
+  margin: 10px 0 6px;
+}
+.verdict {
+  margin: 0;
+  font-size: 22px;
+  line-height: 31px;
+  letter-spacing: -0.01em;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  overflow: hidden;
+}
+.verdict strong {
+  color: var(--chalk);
+  font-weight: 680;
+}
+.refusal {
+  position: absolute;
+  inset: 0;
+  margin: 0;
+  padding: 4px 14px;
+  background: var(--warn-paper);
+  border-left: 4px solid var(--warn);
+  font-size: 18px;
+  line-height: 26px;
+}
+</style>

@@ -1,0 +1,111 @@
+import type { Outline, Path, Segment } from '@/api/client'
+
+/** Drawing units are millimetres; y points down on screen, so that baulk is on the left and the green side on top. */
+export const mm = (metres: number) => metres * 1000
+
+export interface Point {
+  x: number
+  y: number
+}
+
+/** How far the frame reaches beyond the noses, in millimetres. */
+export const frame = 118
+
+export function toSheet(outline: Outline, x: number, y: number): Point {
+  return { x: mm(x), y: mm(outline.width - y) }
+}
+
+export function fromSheet(outline: Outline, point: Point): Point {
+  return { x: point.x / 1000, y: outline.width - point.y / 1000 }
+}
+
+/** Place on a quadratic curve, u from 0 to 1. */
+export function placeOn(segment: Segment, u: number): Point {
+  const [a, b, c] = segment.points as [number[], number[], number[]]
+  const [p, q, r] = [(1 - u) * (1 - u), 2 * u * (1 - u), u * u]
+  return { x: p * a[0]! + q * b[0]! + r * c[0]!, y: p * a[1]! + q * b[1]! + r * c[1]! }
+}
+
+/** Velocity on a piece of path in m/s: the curve's slope over the time it takes. */
+export function velocityOn(segment: Segment, u: number): Point {
+  const [a, b, c] = segment.points as [number[], number[], number[]]
+  const time = segment.endTime - segment.startTime
+  const along = (i: number) => (2 * ((1 - u) * (b[i]! - a[i]!) + u * (c[i]! - b[i]!))) / time
+  return { x: along(0), y: along(1) }
+}
+
+/** Where a ball of a path is at a time; null when the path has not begun. */
+export function placeAt(path: Path, time: number): Point | null {
+  let current: Segment | null = null
+  for (const segment of path.segments) {
+    if (segment.startTime > time) break
+    current = segment
+  }
+  if (!current) return null
+  const u = (time - current.startTime) / (current.endTime - current.startTime)
+  return placeOn(current, Math.min(1, Math.max(0, u)))
+}
+
+/** Pieces on which the ball moves; a ball that spins in place draws nothing. */
+export const moving = (path: Path) => path.segments.filter((segment) => segment.phase !== 'spinning')
+
+/** A path as SVG quadratic curves. */
+export function curve(outline: Outline, segments: Segment[]): string {
+  return segments
+    .map((segment, i) => {
+      const [a, b, c] = segment.points.map((point) => toSheet(outline, point[0]!, point[1]!)) as [Point, Point, Point]
+      const start = i === 0 ? `M${fmt(a)}` : `L${fmt(a)}`
+      return `${start}Q${fmt(b)} ${fmt(c)}`
+    })
+    .join('')
+}
+
+/** Half the width of the white's ribbon in millimetres: it shrinks with speed, so one sees where it is dying. */
+export const ribbonHalf = (speed: number) => 3.2 + 6.5 * Math.sqrt(Math.min(speed, 5) / 5)
+
+/** The outline of a ribbon along pieces of path. */
+export function ribbon(outline: Outline, segment: Segment): string {
+  const steps = 14
+  const left: string[] = []
+  const right: string[] = []
+  for (let i = 0; i <= steps; i++) {
+    const u = i / steps
+    const velocity = velocityOn(segment, u)
+    const speed = Math.hypot(velocity.x, velocity.y)
+    const centre = placeOn(segment, u)
+    const here = toSheet(outline, centre.x, centre.y)
+    const half = ribbonHalf(speed)
+    // On screen y is turned round, and so is the normal.
+    const normal = speed > 0 ? { x: velocity.y / speed, y: velocity.x / speed } : { x: 0, y: 0 }
+    left.push(fmt({ x: here.x + normal.x * half, y: here.y + normal.y * half }))
+    right.unshift(fmt({ x: here.x - normal.x * half, y: here.y - normal.y * half }))
+  }
+  return `M${left.join('L')}L${right.join('L')}Z`
+}
+
+export interface Dot extends Point {
+  r: number
+}
+
+/** Stipples along the sliding pieces, evenly spaced along the way. */
+export function stipples(outline: Outline, segments: Segment[], spacing = 26): Dot[] {
+  const dots: Dot[] = []
+  let carried = 0
+  for (const segment of segments) {
+    const steps = 60
+    let before = placeOn(segment, 0)
+    for (let i = 1; i <= steps; i++) {
+      const u = i / steps
+      const here = placeOn(segment, u)
+      carried += 1000 * Math.hypot(here.x - before.x, here.y - before.y)
+      before = here
+      if (carried < spacing) continue
+      carried %= spacing
+      const velocity = velocityOn(segment, u)
+      dots.push({ ...toSheet(outline, here.x, here.y), r: ribbonHalf(Math.hypot(velocity.x, velocity.y)) })
+    }
+  }
+  return dots
+}
+
+const fmt = (point: Point) => `${point.x.toFixed(1)},${point.y.toFixed(1)}`
