@@ -17,7 +17,7 @@ defineProps<{ playback: Playback }>()
       :model-value="playback.slow.value"
       class="slow"
       data-testid="slow"
-      @change="(half) => playback.setSlow(!!half)"
+      @change="(half: string | number | boolean) => playback.setSlow(!!half)"
       >Half speed</el-checkbox
     >
     <span class="time" data-testid="clock">

@@ -45,7 +45,7 @@ const state = computed(() => {
       <el-button data-testid="lay-red" :disabled="!nextRed(model.balls.value)" @click="emit('red')"
         >Lay a red</el-button
       >
-      <el-button data-testid="lay-colours" @click="emit('colours')">Colours up</el-button>
+      <el-button data-testid="lay-colours" @click="emit('colours')">Colours</el-button>
       <el-button aria-label="Hands and keys" :aria-pressed="face === 'help'" @click="emit('help')">?</el-button>
     </div>
   </div>
@@ -73,11 +73,12 @@ h2 {
 }
 .buttons {
   display: flex;
-  gap: 5px;
+  gap: 4px;
   margin-bottom: 5px;
 }
 .buttons .el-button {
-  padding: 7px 9px;
+  padding: 7px 8px;
   height: 32px;
+  flex: 1 1 auto;
 }
 </style>

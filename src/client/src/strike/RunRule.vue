@@ -87,7 +87,7 @@ function onKey(event: KeyboardEvent) {
       </g>
       <line class="run" x1="0" :x2="xOf(nearest.lengths)" y1="17" y2="17" />
       <g v-for="mark in whole" :key="mark.pace" class="pace" :class="{ beyond: mark.pace > hardest }">
-        <circle :cx="xOf(mark.lengths)" cy="17" r="12" />
+        <circle :cx="xOf(mark.lengths)" cy="17" r="13" />
         <text :x="xOf(mark.lengths)" y="22.5">{{ Math.round(mark.pace) }}</text>
       </g>
       <g class="marker">
@@ -126,7 +126,7 @@ svg {
   stroke-width: 2;
 }
 .lengths {
-  font-size: 15px;
+  font-size: 17px;
   fill: var(--ink-soft);
 }
 .pace circle {
@@ -136,7 +136,7 @@ svg {
 }
 .pace text,
 .marker text {
-  font-size: 15.5px;
+  font-size: 17px;
   text-anchor: middle;
   font-variant-numeric: tabular-nums;
   fill: var(--ink);

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Outline, Prediction, ShotEvent } from '@/api/client'
-import { toSheet, type Point } from './view'
+import type { BallPlace, Outline, Prediction, ShotEvent } from '@/api/client'
+import { mm, moving, placeOn, toSheet, type Point } from './view'
 
 /** The contacts of the white, numbered in order; pointing at one tells its figures. */
-const props = defineProps<{ outline: Outline; prediction: Prediction; told: number | null }>()
+const props = defineProps<{ outline: Outline; prediction: Prediction; balls: BallPlace[]; told: number | null }>()
 const emit = defineEmits<{ tell: [number: number | null] }>()
 
 interface Numeral extends Point {
@@ -12,9 +12,23 @@ interface Numeral extends Point {
   from: Point
 }
 
-const offset = 62
+const offset = 78
+const directions = 16
 
-/** Numerals stand beside the path, to the side away from other numerals. */
+/** Points along everything that is drawn: numerals keep clear of it. */
+const drawn = computed<Point[]>(() =>
+  props.prediction.paths.flatMap((path) =>
+    moving(path).flatMap((segment) =>
+      [0, 0.2, 0.4, 0.6, 0.8, 1].map((u) => {
+        const place = placeOn(segment, u)
+        return toSheet(props.outline, place.x, place.y)
+      }),
+    ),
+  ),
+)
+const standing = computed(() => props.balls.map((ball) => toSheet(props.outline, ball.x, ball.y)))
+
+/** Each numeral stands beside its contact where it has the most room. */
 const numerals = computed<Numeral[]>(() => {
   const placed: Point[] = []
   return props.prediction.events
@@ -23,22 +37,23 @@ const numerals = computed<Numeral[]>(() => {
     .map((event) => {
       const [x, y] = event.balls[0]!.position as [number, number]
       const from = toSheet(props.outline, x, y)
-      const [vx, vy] = event.balls[0]!.velocity as [number, number]
-      const speed = Math.hypot(vx, vy) || 1
-      const sides = [1, -1].map((side) => ({
-        x: from.x + (side * offset * vy) / speed,
-        y: from.y + (side * offset * vx) / speed,
-      }))
-      const inside = sides.filter((p) => p.x > 30 && p.y > 30 && p.x < 3540 && p.y < 1750)
-      const candidates = inside.length ? inside : sides
-      const spot = candidates.reduce((best, p) => (room(p, placed) > room(best, placed) ? p : best))
+      const candidates = [...Array(directions).keys()].map((i) => {
+        const angle = (2 * Math.PI * i) / directions
+        return { x: from.x + offset * Math.cos(angle), y: from.y + offset * Math.sin(angle) }
+      })
+      const spot = candidates.reduce((best, point) => (room(point, placed) > room(best, placed) ? point : best))
       placed.push(spot)
       return { event, from, ...spot }
     })
 })
 
 function room(point: Point, placed: Point[]): number {
-  return Math.min(1000, ...placed.map((other) => Math.hypot(point.x - other.x, point.y - other.y)))
+  const edge = 40
+  const { length, width } = { length: mm(props.outline.length), width: mm(props.outline.width) }
+  if (point.x < edge || point.y < edge || point.x > length - edge || point.y > width - edge) return -1
+  return Math.min(
+    ...[...placed, ...drawn.value, ...standing.value].map((other) => Math.hypot(point.x - other.x, point.y - other.y)),
+  )
 }
 </script>
 
@@ -80,7 +95,7 @@ function room(point: Point, placed: Point[]): number {
   stroke-width: 3;
 }
 .numeral text {
-  font-size: 54px;
+  font-size: 58px;
   font-weight: 650;
   text-anchor: middle;
   fill: var(--ink);

@@ -30,25 +30,36 @@ const mouths = computed(() =>
     return { id: pocket.id, name: pocket.name, outline, drop, r: mm(pocket.dropRadius) }
   }),
 )
+
+/** The rail: everything beyond the cushions. */
+const rail = computed(() => {
+  const [x, y] = [length.value + 2 * frame, width.value + 2 * frame]
+  const [ix, iy] = [length.value + 2 * cushionDepth, width.value + 2 * cushionDepth]
+  return `M${-frame} ${-frame}h${x}v${y}h${-x}Z` + `M${-cushionDepth} ${-cushionDepth}h${ix}v${iy}h${-ix}Z`
+})
 const spots = computed(() => props.outline.spots.map((spot) => ({ id: spot.ball, ...at(spot) })))
 </script>
 
 <template>
   <g>
-    <rect class="frame" :x="-frame" :y="-frame" :width="length + 2 * frame" :height="width + 2 * frame" rx="46" />
     <rect
       class="cushion"
       :x="-cushionDepth"
       :y="-cushionDepth"
       :width="length + 2 * cushionDepth"
       :height="width + 2 * cushionDepth"
-      rx="14"
     />
     <rect class="cloth" x="0" y="0" :width="length" :height="width" />
-    <g v-for="mouth in mouths" :key="mouth.id" :data-pocket="mouth.id">
-      <path class="slate" :d="mouth.outline" />
-      <circle class="drop" :cx="mouth.drop.x" :cy="mouth.drop.y" :r="mouth.r" />
-    </g>
+    <path v-for="mouth in mouths" :key="mouth.id" class="slate" :d="mouth.outline" :data-pocket="mouth.id" />
+    <path class="frame" fill-rule="evenodd" :d="rail" />
+    <circle
+      v-for="mouth in mouths"
+      :key="`${mouth.id}-drop`"
+      class="drop"
+      :cx="mouth.drop.x"
+      :cy="mouth.drop.y"
+      :r="mouth.r"
+    />
     <g class="marking">
       <line :x1="baulk" :x2="baulk" y1="0" :y2="width" />
       <path :d="`M${baulk} ${width / 2 - d}A${d} ${d} 0 0 0 ${baulk} ${width / 2 + d}`" />

@@ -14,6 +14,7 @@ import { useSheet } from '@/sheet/useSheet'
 import NumbersPanel from '@/strike/NumbersPanel.vue'
 import RunRuleView from '@/strike/RunRule.vue'
 import StrokePanel from '@/strike/StrokePanel.vue'
+import ContactStrip from './ContactStrip.vue'
 import TableView from './TableView.vue'
 import { usePrediction } from './usePrediction'
 import VerdictLine from './VerdictLine.vue'
@@ -176,6 +177,7 @@ defineExpose({ whenSettled })
       />
       <p class="because" data-testid="because">{{ prediction?.verdict.because }}</p>
       <PlayBar :playback="playback" />
+      <ContactStrip :prediction="prediction" :told="told" @tell="(number) => (told = number)" />
     </div>
     <aside class="bench" aria-label="Bench">
       <SheetBar
@@ -227,7 +229,7 @@ defineExpose({ whenSettled })
 <style scoped>
 .section {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 352px;
+  grid-template-columns: minmax(0, 1fr) 336px;
   min-height: calc(100% - 44px);
 }
 .drawing {

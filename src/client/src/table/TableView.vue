@@ -182,6 +182,7 @@ function onDoubleClick(event: MouseEvent) {
       v-if="prediction && !still"
       :outline="outline"
       :prediction="prediction"
+      :balls="balls"
       :told="told"
       @tell="(number) => emit('tell', number)"
     />

@@ -46,17 +46,17 @@ const parts = computed<Part[]>(() => {
 <style scoped>
 .answer {
   position: relative;
-  height: 62px;
-  margin: 10px 0 6px;
+  height: 84px;
+  margin: 8px 0 8px;
 }
 .verdict {
   margin: 0;
-  font-size: 22px;
-  line-height: 31px;
+  font-size: 21px;
+  line-height: 28px;
   letter-spacing: -0.01em;
   display: -webkit-box;
   -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
+  -webkit-line-clamp: 3;
   overflow: hidden;
 }
 .verdict strong {

@@ -9,7 +9,7 @@ export interface Point {
 }
 
 /** How far the frame reaches beyond the noses, in millimetres. */
-export const frame = 118
+export const frame = 138
 
 export function toSheet(outline: Outline, x: number, y: number): Point {
   return { x: mm(x), y: mm(outline.width - y) }
