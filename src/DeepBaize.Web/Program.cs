@@ -32,7 +32,7 @@ builder.Services.ConfigureHttpJsonOptions(json =>
     json.SerializerOptions.PropertyNamingPolicy = JsonNamingPolicy.CamelCase;
 });
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
-builder.Services.AddProblemDetails();
+builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = PlainStatus.Explain);
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddOpenApi();
 builder.Services.AddSingleton(TimeProvider.System);

@@ -30,10 +30,9 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
     private static ProblemDetails Describe(Exception exception) => exception switch
     {
         RefusalException refusal => Problem(refusal.Status, refusal.Code, refusal.Title, refusal.Message, refusal.Faults),
-        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
-            Problem(StatusCodes.Status413PayloadTooLarge, "bodyTooLarge", "Too large", "The request is larger than 1 MB."),
         BadHttpRequestException bad when bad.InnerException is JsonException json =>
             Problem(bad.StatusCode, "badJson", "Not understood", JsonSentence(json)),
+        BadHttpRequestException { StatusCode: not StatusCodes.Status400BadRequest } bad => new ProblemDetails { Status = bad.StatusCode },
         BadHttpRequestException bad =>
             Problem(bad.StatusCode, "badRequest", "Not understood", "The request could not be read."),
         EventBudgetException budget => OutOfBudget(budget),

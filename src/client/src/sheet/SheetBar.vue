@@ -65,7 +65,7 @@ h2 {
 }
 .state {
   margin: 0 0 8px;
-  height: 40px;
+  height: 60px;
   line-height: 20px;
   color: var(--ink-soft);
   overflow: hidden;
@@ -77,7 +77,7 @@ h2 {
   margin-bottom: 5px;
 }
 .buttons .el-button {
-  padding: 7px 8px;
+  padding: 7px 6px;
   height: 32px;
   flex: 1 1 auto;
 }

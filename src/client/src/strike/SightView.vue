@@ -9,10 +9,10 @@ const props = defineProps<{ outline: Outline; balls: BallPlace[]; prediction: Pr
 const emit = defineEmits<{ tip: [side: number, height: number]; done: [] }>()
 
 const width = 320
-const height = 372
+const height = 352
 const focal = 1280
 const behind = 0.46
-const eyeHeight = 0.118
+const eyeHeight = 0.112
 const reachOfTip = 0.7
 const snapToCentre = 0.025
 const tipSteps = { plain: 0.02, wide: 0.1 }

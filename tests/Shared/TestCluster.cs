@@ -1,0 +1,59 @@
+using System.Diagnostics;
+
+namespace DeepBaize.Tests;
+
+/// <summary>A private PostgreSQL for tests, run by the same script that serves the product.</summary>
+internal sealed class TestCluster(string folder, bool durable)
+{
+    private static readonly string Root = FindRoot();
+
+    /// <summary>The cluster that test assemblies share; it gives up durability for speed.</summary>
+    public static TestCluster Shared { get; } = new(
+        Environment.GetEnvironmentVariable("DEEP_BAIZE_TEST_DATA") ?? Path.Combine(Root, ".local", "test-postgres"), durable: false);
+
+    /// <summary>Where the repository is.</summary>
+    public static string RepositoryRoot => Root;
+
+    public string Folder { get; } = folder;
+
+    public int Start() => int.Parse(Run("start"));
+
+    public int Pid() => int.Parse(Run("pid"));
+
+    public void Stop() => Run("stop");
+
+    /// <summary>Starts the watcher that brings the server back whenever it dies.</summary>
+    public Process Keep() => Launch("keep");
+
+    public static string Connection(int port, string database) =>
+        $"Host=127.0.0.1;Port={port};Username=postgres;Database={database};Timeout=3;Command Timeout=10";
+
+    private string Run(string verb)
+    {
+        using var process = Launch(verb);
+        var printed = process.StandardOutput.ReadLine() ?? "";
+        var said = process.StandardError.ReadToEnd();
+        process.WaitForExit();
+        return process.ExitCode == 0 ? printed : throw new InvalidOperationException($"postgres {verb} failed: {said}");
+    }
+
+    private Process Launch(string verb)
+    {
+        var info = new ProcessStartInfo(Path.Combine(Root, "scripts", "postgres"))
+        {
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
+        info.ArgumentList.Add(verb);
+        info.ArgumentList.Add(Folder);
+        if (!durable) info.ArgumentList.Add("fast");
+        return Process.Start(info) ?? throw new InvalidOperationException("The database script did not start.");
+    }
+
+    private static string FindRoot()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (folder is not null && !File.Exists(Path.Combine(folder.FullName, "DeepBaize.slnx"))) folder = folder.Parent;
+        return folder?.FullName ?? throw new InvalidOperationException("The tests run outside the repository.");
+    }
+}
