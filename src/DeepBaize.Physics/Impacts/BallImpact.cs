@@ -20,12 +20,6 @@ public static class BallImpact
     public static void Resolve(ref BallState first, ref BallState second, BallCoefficients balls)
     {
         ArgumentNullException.ThrowIfNull(balls);
-        Resolve(ref first, ref second, balls, balls.Restitution);
-    }
-
-    /// <summary>As <see cref="Resolve(ref BallState, ref BallState, BallCoefficients)"/> with a restitution of its own: 0 for balls that only press.</summary>
-    internal static void Resolve(ref BallState first, ref BallState second, BallCoefficients balls, double faceRestitution)
-    {
         var radius = balls.Radius;
         var apart = second.Position - first.Position;
         var normal = apart * (1 / apart.Length);
@@ -34,7 +28,7 @@ public static class BallImpact
         if (closing <= 0) return;
 
         // Impulses are per unit mass from here on.
-        var restitution = closing < DeadSpeed ? 0 : faceRestitution;
+        var restitution = closing < DeadSpeed ? 0 : balls.Restitution;
         var press = (1 + restitution) * closing / 2;
         var slip = relative - normal * closing + (first.Spin + second.Spin).Cross(normal) * radius;
         var slipSpeed = slip.Length;
@@ -49,6 +43,19 @@ public static class BallImpact
         var spinChange = normal.Cross(friction) * (2.5 / radius);
         first = first with { Velocity = OnBed(first.Velocity + onFirst), Spin = first.Spin + spinChange };
         second = second with { Velocity = OnBed(second.Velocity - onFirst), Spin = second.Spin + spinChange };
+    }
+
+    /// <summary>
+    /// Two balls that lean on each other share their speed along the line of centres; nothing else. Friction between leaning
+    /// balls is left out: it would set them slipping on the cloth again and again without moving them.
+    /// </summary>
+    public static void ShareNormalVelocity(ref BallState first, ref BallState second)
+    {
+        var apart = second.Position - first.Position;
+        var normal = apart * (1 / apart.Length);
+        var push = normal * ((first.Velocity - second.Velocity).Dot(normal) / 2);
+        first = first with { Velocity = first.Velocity - push };
+        second = second with { Velocity = second.Velocity + push };
     }
 
     private static Vec3 OnBed(Vec3 velocity) => velocity with { Z = 0 };

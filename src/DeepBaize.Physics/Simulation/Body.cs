@@ -11,9 +11,9 @@ internal struct Body
     public MotionArc Arc;
     public double Since;
     public Meeting Next;
-    public double PieceSince;
-    public BallState PieceStart;
-    public MotionPhase PiecePhase;
+
+    /// <summary>True when the present phase was set off by a tremble.</summary>
+    public bool Trembles;
 
     public readonly BallState StateAt(double now) => Arc.StateAt(Math.Min(now - Since, Arc.Duration));
 

@@ -41,8 +41,9 @@ public readonly record struct BallAtEvent(BallId Ball, BallState Before, BallSta
 /// <param name="Balls">The balls that it concerns, one or two.</param>
 /// <param name="Cushion">The cushion met, for cushions and jaws.</param>
 /// <param name="Pocket">The pocket, for jaws and pockets.</param>
+/// <param name="Trembles">True for the small repeated contacts of balls that press on each other, and what follows from them.</param>
 public sealed record ShotEvent(
-    double Time, ShotEventKind Kind, IReadOnlyList<BallAtEvent> Balls, CushionId? Cushion, PocketId? Pocket);
+    double Time, ShotEventKind Kind, IReadOnlyList<BallAtEvent> Balls, CushionId? Cushion, PocketId? Pocket, bool Trembles);
 
 /// <summary>
 /// A piece of a ball's path on which its position is quadratic in time, as a quadratic Bezier curve.
@@ -54,8 +55,16 @@ public sealed record ShotEvent(
 /// <param name="Start">Where it begins.</param>
 /// <param name="Control">The curve's middle control point.</param>
 /// <param name="End">Where it ends.</param>
+/// <param name="EndsInTremble">True when it ends in a mere tremble of balls that press on each other.</param>
 public sealed record PathSegment(
-    BallId Ball, MotionPhase Phase, double StartTime, double EndTime, Place Start, Place Control, Place End);
+    BallId Ball,
+    MotionPhase Phase,
+    double StartTime,
+    double EndTime,
+    Place Start,
+    Place Control,
+    Place End,
+    bool EndsInTremble);
 
 /// <summary>Everything that happened in a shot: filled by <see cref="TableSimulation"/> when it is asked to record.</summary>
 public sealed class ShotRecord

@@ -20,8 +20,11 @@ public sealed class TableSimulation
     /// <summary>Simulated seconds after which a shot that does not end by itself is stopped.</summary>
     public const double TimeLimit = 120;
 
-    /// <summary>Pieces of path shorter than this, in seconds, are joined while a ball leans on something.</summary>
-    private const double ShortestLeanPiece = 0.005;
+    /// <summary>Closing speed in m/s under which a contact that is not a pair's first is a mere tremble of balls that press.</summary>
+    private const double TrembleSpeed = 0.005;
+
+    /// <summary>A slide that a tremble set off and that ends within this many seconds belongs to the tremble.</summary>
+    private const double TrembleSlide = 0.005;
 
     /// <summary>Overlap in metres that is mere rounding.</summary>
     private const double RoundingOverlap = 1e-11;
@@ -32,6 +35,7 @@ public sealed class TableSimulation
     private readonly Body[] _bodies = new Body[BallSet.Count];
     private readonly double[] _pairTime = new double[BallSet.Count * BallSet.Count];
     private readonly bool[] _pairLeans = new bool[BallSet.Count * BallSet.Count];
+    private readonly bool[] _pairMet = new bool[BallSet.Count * BallSet.Count];
     private readonly List<PottedBall> _potted = [];
     private readonly List<CushionId> _whiteCushions = [];
     private int _count;
@@ -103,6 +107,7 @@ public sealed class TableSimulation
         _record = record;
         _now = 0;
         _firstContact = null;
+        Array.Clear(_pairMet);
         _potted.Clear();
         _whiteCushions.Clear();
         _count = layout.Balls.Count;
@@ -110,8 +115,7 @@ public sealed class TableSimulation
         {
             var placed = layout.Balls[i];
             var state = placed.Ball == BallId.Cue ? white : BallState.AtRest(placed.Place, _radius);
-            _bodies[i] = new Body { Ball = placed.Ball };
-            Begin(ref _bodies[i], ClothMotion.Begin(state, _conditions.Table, _radius));
+            _bodies[i] = new Body { Ball = placed.Ball, Arc = ClothMotion.Begin(state, _conditions.Table, _radius) };
         }
 
         for (var i = 0; i < _count; i++) Foresee(i);
@@ -119,7 +123,7 @@ public sealed class TableSimulation
         {
             var body = _bodies[0];
             var still = BallState.AtRest(body.Arc.Start.Place, _radius);
-            Tell(ShotEventKind.Strike, null, null, new BallAtEvent(body.Ball, still, body.Arc.Start, body.Arc.Phase));
+            Tell(ShotEventKind.Strike, null, null, false, new BallAtEvent(body.Ball, still, body.Arc.Start, body.Arc.Phase));
         }
     }
 
@@ -172,11 +176,12 @@ public sealed class TableSimulation
     private void EndPhase(ref Body body, in BallState before)
     {
         var ended = body.Arc.Phase;
+        var trembles = body.Trembles && body.Arc.Duration < TrembleSlide;
         var arc = ClothMotion.Continue(body.Arc, _conditions.Table, _radius);
-        Change(ref body, arc, false);
+        Change(ref body, arc, trembles);
         if (_record is null || ended == MotionPhase.Spinning) return;
         var kind = arc.Phase == MotionPhase.Rolling ? ShotEventKind.Rolls : ShotEventKind.Stops;
-        Tell(kind, null, null, new BallAtEvent(body.Ball, before, arc.Start, arc.Phase));
+        Tell(kind, null, null, trembles && kind == ShotEventKind.Rolls, new BallAtEvent(body.Ball, before, arc.Start, arc.Phase));
     }
 
     private void MeetRubber(ref Body body, in BallState before, Vec3 into, PocketId? pocket, CushionId cushion)
@@ -190,7 +195,7 @@ public sealed class TableSimulation
         if (body.Ball == BallId.Cue && pocket is null) _whiteCushions.Add(cushion);
         if (_record is null) return;
         var kind = pocket is null ? ShotEventKind.Cushion : ShotEventKind.Jaw;
-        Tell(kind, cushion, pocket, new BallAtEvent(body.Ball, before, after, body.Arc.Phase));
+        Tell(kind, cushion, pocket, false, new BallAtEvent(body.Ball, before, after, body.Arc.Phase));
     }
 
     private void Pot(ref Body body, in BallState before, PocketId pocket)
@@ -198,7 +203,7 @@ public sealed class TableSimulation
         _potted.Add(new PottedBall(body.Ball, pocket));
         Change(ref body, new MotionArc { Phase = MotionPhase.Potted, Duration = double.PositiveInfinity, Start = before }, false);
         if (_record is not null)
-            Tell(ShotEventKind.Pocket, null, pocket, new BallAtEvent(body.Ball, before, before, MotionPhase.Potted));
+            Tell(ShotEventKind.Pocket, null, pocket, false, new BallAtEvent(body.Ball, before, before, MotionPhase.Potted));
     }
 
     private void HandlePair(int i, int j)
@@ -209,10 +214,13 @@ public sealed class TableSimulation
         var (a, b) = (first.StateAt(_now), second.StateAt(_now));
         MoveApart(ref a, ref b);
         var (beforeA, beforeB) = (a, b);
+        var trembles = leans || (_pairMet[i * BallSet.Count + j] && ClosingSpeed(a, b) < TrembleSpeed);
+        _pairMet[i * BallSet.Count + j] = true;
         if (!leans && _firstContact is null && i == 0 && first.Ball == BallId.Cue) _firstContact = Contact(a, second.Ball, b);
-        BallImpact.Resolve(ref a, ref b, _conditions.Balls, leans ? 0 : _conditions.Balls.Restitution);
-        Change(ref first, ClothMotion.Begin(a, _conditions.Table, _radius), leans);
-        Change(ref second, ClothMotion.Begin(b, _conditions.Table, _radius), leans);
+        if (leans) BallImpact.ShareNormalVelocity(ref a, ref b);
+        else BallImpact.Resolve(ref a, ref b, _conditions.Balls);
+        Change(ref first, ClothMotion.Begin(a, _conditions.Table, _radius), trembles);
+        Change(ref second, ClothMotion.Begin(b, _conditions.Table, _radius), trembles);
         Foresee(i);
         Foresee(j);
         if (leans || _record is null) return;
@@ -220,8 +228,15 @@ public sealed class TableSimulation
             ShotEventKind.Ball,
             null,
             null,
+            trembles,
             new BallAtEvent(first.Ball, beforeA, a, first.Arc.Phase),
             new BallAtEvent(second.Ball, beforeB, b, second.Arc.Phase));
+    }
+
+    private static double ClosingSpeed(in BallState a, in BallState b)
+    {
+        var apart = b.Position - a.Position;
+        return (a.Velocity - b.Velocity).Dot(apart) / apart.Length;
     }
 
     /// <summary>Takes out the overlap, a tenth of a micrometre at most, into which two pressing balls have sunk.</summary>
@@ -245,28 +260,13 @@ public sealed class TableSimulation
         return new FirstContact(ball, white, met.Place, cut);
     }
 
-    private void Begin(ref Body body, in MotionArc arc)
+    /// <summary>Puts a ball into a new phase and tells the piece of path behind it.</summary>
+    private void Change(ref Body body, in MotionArc arc, bool trembles)
     {
+        TellPiece(body, trembles);
         body.Arc = arc;
         body.Since = _now;
-        body.PieceSince = _now;
-        body.PieceStart = arc.Start;
-        body.PiecePhase = arc.Phase;
-    }
-
-    /// <summary>Puts a ball into a new phase; the piece of path behind it is told unless it is a mere tremble of a lean.</summary>
-    private void Change(ref Body body, in MotionArc arc, bool leans)
-    {
-        var joins = leans && body.PiecePhase == arc.Phase && _now - body.PieceSince < ShortestLeanPiece;
-        if (joins)
-        {
-            body.Arc = arc;
-            body.Since = _now;
-            return;
-        }
-
-        TellPiece(body);
-        Begin(ref body, arc);
+        body.Trembles = trembles;
     }
 
     /// <summary>Works out anew what a ball meets next, by itself and with every other ball.</summary>
@@ -308,7 +308,7 @@ public sealed class TableSimulation
 
     private ShotOutcome Finish(ShotEnd end, int events)
     {
-        for (var i = 0; i < _count; i++) TellPiece(_bodies[i]);
+        for (var i = 0; i < _count; i++) TellPiece(_bodies[i], false);
         return new ShotOutcome
         {
             End = end,
@@ -333,21 +333,23 @@ public sealed class TableSimulation
         return balls;
     }
 
-    private void Tell(ShotEventKind kind, CushionId? cushion, PocketId? pocket, params BallAtEvent[] balls) =>
-        _record?.Events.Add(new ShotEvent(_now, kind, balls, cushion, pocket));
+    private void Tell(ShotEventKind kind, CushionId? cushion, PocketId? pocket, bool trembles, params BallAtEvent[] balls) =>
+        _record?.Events.Add(new ShotEvent(_now, kind, balls, cushion, pocket, trembles));
 
-    private void TellPiece(in Body body)
+    private void TellPiece(in Body body, bool trembles)
     {
-        var length = _now - body.PieceSince;
-        if (_record is null || length <= 0 || body.PiecePhase is MotionPhase.AtRest or MotionPhase.Potted) return;
-        var control = body.PieceStart.Position + body.PieceStart.Velocity * (length / 2);
+        var length = _now - body.Since;
+        if (_record is null || length <= 0 || body.Arc.Phase is MotionPhase.AtRest or MotionPhase.Potted) return;
+        var start = body.Arc.Start;
+        var control = start.Position + start.Velocity * (length / 2);
         _record.Segments.Add(new PathSegment(
             body.Ball,
-            body.PiecePhase,
-            body.PieceSince,
+            body.Arc.Phase,
+            body.Since,
             _now,
-            body.PieceStart.Place,
+            start.Place,
             new Place(control.X, control.Y),
-            body.StateAt(_now).Place));
+            body.StateAt(_now).Place,
+            trembles));
     }
 }

@@ -29,7 +29,7 @@ public static class Predictor
         var (strike, outcome) = Play(request, layout, conditions, simulation, record);
         var stroke = strike is { } struck ? StrokeWords.Describe(struck, conditions) : null;
         return new PredictResponse(
-            ShotMapping.ToEvents(record, layout),
+            ShotMapping.ToEvents(record),
             ShotMapping.ToPaths(record, conditions.Balls.Radius),
             [.. outcome.Final.Select(ball => new BallPlace(Names.Text(ball.Ball), ball.State.Position.X, ball.State.Position.Y))],
             ShotMapping.ToOutcome(outcome, strike),

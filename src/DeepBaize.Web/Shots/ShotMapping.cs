@@ -2,7 +2,6 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
-using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Shots;
@@ -12,10 +11,10 @@ internal static class ShotMapping
 {
     private const double StraightCut = 0.1;
 
-    public static List<EventOutput> ToEvents(ShotRecord record, Layout layout)
+    public static List<EventOutput> ToEvents(ShotRecord record)
     {
         var number = 0;
-        return [.. record.Events.Select(told => new EventOutput(
+        return [.. record.Events.Where(told => !told.Trembles).Select(told => new EventOutput(
             told.Time,
             CamelCase(told.Kind.ToString()),
             [.. told.Balls.Select(ball => ToState(ball.Ball, ball.After, ball.Phase))],
@@ -31,7 +30,7 @@ internal static class ShotMapping
             .OrderBy(group => group.Key)
             .Select(group => new PathOutput(
                 Names.Text(group.Key),
-                [.. group.OrderBy(piece => piece.StartTime).Select(piece => ToSegment(piece, radius))]))];
+                [.. PieceJoiner.Join(group.OrderBy(piece => piece.StartTime)).Select(piece => ToSegment(piece, radius))]))];
 
     public static OutcomeOutput ToOutcome(ShotOutcome outcome, Strike? strike) => new(
         outcome.FirstContact is { } contact ? Names.Text(contact.Ball) : null,

@@ -1,0 +1,46 @@
+using DeepBaize.Tests;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using Xunit.v3;
+
+[assembly: AssemblyFixture(typeof(DeepBaize.Browser.Tests.BrowserFixture))]
+[assembly: Parallelization(Mode = Xunit.Sdk.ParallelMode.None)]
+
+namespace DeepBaize.Browser.Tests;
+
+/// <summary>The real application, served on this machine, and one headless browser that drives it.</summary>
+public sealed class BrowserFixture : IAsyncLifetime
+{
+    private readonly string _profile = Directory.CreateTempSubdirectory("baize-browser-").FullName;
+    private BaizeServer? _server;
+    private ChromeDriver? _driver;
+
+    public ChromeDriver Driver => _driver!;
+
+    public HttpClient Client => _server!.Client;
+
+    public Uri Address => _server!.Address;
+
+    public async ValueTask InitializeAsync()
+    {
+        _server = await BaizeServer.StartAsync(TestCluster.Shared.Start());
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments(
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-background-networking",
+            "--disable-component-update", "--disable-sync", "--disable-quic", "--force-device-scale-factor=1", $"--user-data-dir={_profile}");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.All);
+        _driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin/chromedriver"), options);
+        SetSize(1280, 800);
+    }
+
+    public void SetSize(int width, int height) => Driver.ExecuteCdpCommand(
+        "Emulation.setDeviceMetricsOverride",
+        new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+
+    public async ValueTask DisposeAsync()
+    {
+        _driver?.Dispose();
+        await _server!.DisposeAsync();
+        Directory.Delete(_profile, recursive: true);
+    }
+}

@@ -1,0 +1,144 @@
+using System.Globalization;
+using System.Net.Http.Json;
+using System.Text.Json;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Interactions;
+using OpenQA.Selenium.Support.UI;
+
+namespace DeepBaize.Browser.Tests;
+
+/// <summary>The Table section as a player finds and handles it.</summary>
+internal sealed class TablePage(BrowserFixture browser)
+{
+    private readonly IWebDriver _driver = browser.Driver;
+
+    private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(10)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
+
+    /// <summary>Opens the page as a new user, with nothing kept in the browser.</summary>
+    public TablePage OpenFresh()
+    {
+        // A page of the same address without the application, so that nothing is kept again on leaving.
+        _driver.Navigate().GoToUrl(new Uri(browser.Address, "/health/live"));
+        Script("localStorage.clear()");
+        _driver.Navigate().GoToUrl(browser.Address);
+        Until(() => Text("sheet-name") == "Black off its spot");
+        Settle();
+        return this;
+    }
+
+    public void Reload()
+    {
+        _driver.Navigate().Refresh();
+        Until(() => _driver.FindElements(By.CssSelector("[data-testid=verdict]")).Count > 0);
+        Settle();
+    }
+
+    public void OpenPosition(string name)
+    {
+        Find("open").Click();
+        Until(() => _driver.FindElements(By.CssSelector($"[data-position='{name}']")).Count > 0);
+        _driver.FindElement(By.CssSelector($"[data-position='{name}']")).Click();
+        Until(() => Text("sheet-name") == name);
+        Settle();
+    }
+
+    public IWebElement Find(string testId) => _driver.FindElement(By.CssSelector($"[data-testid={testId}]"));
+
+    public string Text(string testId) => _driver.FindElements(By.CssSelector($"[data-testid={testId}]")).FirstOrDefault()?.Text ?? "";
+
+    public IWebElement Ball(string id) => _driver.FindElement(By.CssSelector($"[data-ball={id}]"));
+
+    public bool HasBall(string id) => _driver.FindElements(By.CssSelector($"[data-ball={id}]")).Count > 0;
+
+    /// <summary>Where a ball is drawn, in millimetres on the sheet.</summary>
+    public (double X, double Y) PlaceOf(string id) => (Number(Ball(id), "data-x"), Number(Ball(id), "data-y"));
+
+    public (double X, double Y) RestingPlaceOf(string id)
+    {
+        var mark = _driver.FindElement(By.CssSelector($"[data-resting={id}]"));
+        return (Number(mark, "cx"), Number(mark, "cy"));
+    }
+
+    public void DragBall(string id, int dx, int dy)
+    {
+        new Actions(_driver).MoveToElement(Ball(id)).ClickAndHold().MoveByOffset(dx / 2, dy / 2).MoveByOffset(dx - dx / 2, dy - dy / 2).Release().Perform();
+        Settle();
+    }
+
+    /// <summary>Clicks on the white in the sight, by fractions of its radius from the centre.</summary>
+    public void ClickTip(double right, double up)
+    {
+        var face = _driver.FindElement(By.CssSelector("[data-testid=tip] .face"));
+        var radius = face.Size.Width / 2.0;
+        new Actions(_driver).MoveToElement(face, (int)Math.Round(right * radius), (int)Math.Round(-up * radius)).Click().Perform();
+        Settle();
+    }
+
+    /// <summary>Pulls the marker of the run rule to a share of its length.</summary>
+    public void PullPace(double share)
+    {
+        var rule = Find("run-rule");
+        var marker = rule.FindElement(By.CssSelector(".marker circle"));
+        var width = rule.Size.Width;
+        new Actions(_driver).MoveToElement(marker).ClickAndHold().MoveToElement(rule, (int)(width * (share - 0.5)), 0).Release().Perform();
+        Settle();
+    }
+
+    public void Press(string testId, params string[] keys)
+    {
+        Focus(testId);
+        foreach (var key in keys) new Actions(_driver).SendKeys(key).Perform();
+        Settle();
+    }
+
+    public void Focus(string testId) => Script($"document.querySelector('[data-testid={testId}]').focus()");
+
+    /// <summary>Waits until the newest question is answered and painted: the picture no longer changes.</summary>
+    public void Settle()
+    {
+        Script("return document.fonts.ready");
+        var before = "";
+        Until(() =>
+        {
+            Thread.Sleep(60);
+            var now = (string)Script("return (document.querySelector('[data-testid=verdict]')?.textContent ?? '') + (document.querySelector('[data-testid=paths]')?.innerHTML ?? '')")!;
+            var still = now.Length > 0 && now == before;
+            before = now;
+            return still;
+        });
+    }
+
+    /// <summary>The working sheet as the browser keeps it.</summary>
+    public JsonElement Sheet()
+    {
+        Thread.Sleep(350);
+        return JsonDocument.Parse((string)Script("return localStorage.getItem('deep-baize.sheet.1')")!).RootElement;
+    }
+
+    /// <summary>What the API answers for the sheet's own stroke.</summary>
+    public async Task<JsonElement> AskApiAsync()
+    {
+        var sheet = Sheet();
+        using var response = await browser.Client.PostAsJsonAsync(
+            "/api/shots/predict", new { balls = sheet.GetProperty("balls"), strike = sheet.GetProperty("stroke") });
+        Assert.True(response.IsSuccessStatusCode);
+        return await response.Content.ReadFromJsonAsync<JsonElement>();
+    }
+
+    public void Until(Func<bool> isTrue) => Wait.Until(_ =>
+    {
+        try
+        {
+            return isTrue();
+        }
+        catch (StaleElementReferenceException)
+        {
+            return false;
+        }
+    });
+
+    public object? Script(string script, params object[] arguments) => browser.Driver.ExecuteScript(script, arguments);
+
+    private static double Number(IWebElement element, string attribute) =>
+        double.Parse(element.GetDomAttribute(attribute)!, CultureInfo.InvariantCulture);
+}

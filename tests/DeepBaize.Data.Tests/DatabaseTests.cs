@@ -1,0 +1,123 @@
+using DeepBaize.Data.Positions;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Outline;
+using DeepBaize.Tests;
+using Microsoft.EntityFrameworkCore;
+
+namespace DeepBaize.Data.Tests;
+
+/// <summary>The schema and what is kept in it, on a real PostgreSQL.</summary>
+public sealed class DatabaseTests : IAsyncLifetime
+{
+    private readonly string _connection = TestCluster.Connection(TestCluster.Shared.Start(), $"t_{Guid.NewGuid():n}");
+
+    public async ValueTask InitializeAsync() => Assert.True(await DatabaseSetup.RunAsync(_connection));
+
+    public async ValueTask DisposeAsync()
+    {
+        await using var database = Open(Owner.Local);
+        await database.Database.EnsureDeletedAsync();
+    }
+
+    [Fact]
+    public async Task The_model_has_no_change_that_a_migration_lacks_and_a_second_set_up_changes_nothing()
+    {
+        await using var database = Open(Owner.Local);
+        Assert.False(database.Database.HasPendingModelChanges());
+        var count = await database.Positions.CountAsync();
+        Assert.False(await DatabaseSetup.RunAsync(_connection));
+        Assert.Equal(count, await database.Positions.CountAsync());
+    }
+
+    [Fact]
+    public async Task Every_table_of_the_product_belongs_to_owners()
+    {
+        await using var database = Open(Owner.Local);
+        var without = await database.Database.SqlQueryRaw<string>(
+            """
+            select table_name as "Value" from information_schema.tables t
+            where table_schema = 'public' and table_name not in ('owners', '__EFMigrationsHistory')
+              and not exists (select 1 from information_schema.columns c
+                where c.table_name = t.table_name and c.column_name = 'owner_id' and c.is_nullable = 'NO')
+            """).ToListAsync();
+        Assert.Empty(without);
+    }
+
+    [Fact]
+    public async Task An_owner_sees_own_rows_and_the_house_only()
+    {
+        var stranger = Guid.NewGuid();
+        await using (var theirs = Open(stranger))
+        {
+            theirs.Owners.Add(new Owner { Id = stranger, Name = "Somebody else" });
+            theirs.Positions.Add(Position(stranger, "Theirs"));
+            await theirs.SaveChangesAsync();
+            Assert.Contains(await theirs.Positions.ToListAsync(), row => row.Name == "Theirs");
+            Assert.Empty(await theirs.People.ToListAsync());
+        }
+
+        await using var ours = Open(Owner.Local);
+        Assert.DoesNotContain(await ours.Positions.ToListAsync(), row => row.Name == "Theirs");
+        Assert.All(await ours.Positions.ToListAsync(), row => Assert.Equal(Owner.House, row.OwnerId));
+    }
+
+    [Fact]
+    public async Task Every_demo_position_can_stand_on_the_club_table()
+    {
+        await using var database = Open(Owner.Local);
+        var rows = await database.Positions.ToListAsync();
+        Assert.True(rows.Count >= 8);
+        foreach (var row in rows)
+        {
+            var balls = row.Document.Balls.Select(ball =>
+            {
+                Assert.True(Names.TryParseBall(ball.Id, out var id));
+                return new PlacedBall(id, new Place(ball.X, ball.Y));
+            }).ToList();
+            Assert.NotNull(LayoutRules.TryBuild(balls, TableOutline.Club, BallGauge.Standard, LayoutMode.Free, out _));
+        }
+    }
+
+    [Fact]
+    public async Task Documents_are_jsonb_with_a_version_and_keep_every_digit()
+    {
+        await using (var database = Open(Owner.Local))
+        {
+            database.Positions.Add(Position(Owner.Local, "Digits"));
+            await database.SaveChangesAsync();
+        }
+
+        await using var again = Open(Owner.Local);
+        var row = await again.Positions.SingleAsync(position => position.Name == "Digits");
+        Assert.Equal(1.0 / 3, row.Document.Balls[0].X);
+        var version = await again.Database.SqlQueryRaw<int>(
+            """select (document->>'schemaVersion')::int as "Value" from positions where name = 'Digits'""").SingleAsync();
+        Assert.Equal(PositionDocument.CurrentVersion, version);
+    }
+
+    [Fact]
+    public void A_document_of_a_newer_program_is_refused()
+    {
+        Assert.Throws<NotSupportedException>(() => PositionDocument.Read("""{"schemaVersion":2,"balls":[],"contacts":[]}"""));
+        var read = PositionDocument.Read("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[]}""");
+        Assert.Null(read.Stroke);
+    }
+
+    private BaizeDbContext Open(Guid owner)
+    {
+        var options = new DbContextOptionsBuilder<BaizeDbContext>();
+        options.UseBaizePostgres(_connection);
+        return new BaizeDbContext(options.Options, new OwnerScope(owner));
+    }
+
+    private static SavedPosition Position(Guid owner, string name) => new()
+    {
+        Id = Guid.NewGuid(),
+        OwnerId = owner,
+        Name = name,
+        Note = "",
+        Document = new PositionDocument(1, [new SavedBall("cue", 1.0 / 3, 0.5)], [], null),
+        UpdatedAt = DateTimeOffset.UtcNow,
+    };
+}
