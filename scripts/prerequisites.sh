@@ -52,15 +52,15 @@ require_home() {
 build_client() {
   local client="$root/src/client" types="src/api/generated/schema.d.ts"
   (
-    cd "$client"
+    cd "$client" || exit 1
     if [ ! -e node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
-      npm ci --no-audit --no-fund --loglevel=error
+      npm ci --no-audit --no-fund --loglevel=error || exit 1
       touch node_modules/.package-lock.json
     fi
-    if [ ! -e "$types" ] || [ ../DeepBaize.Web/openapi/v1.json -nt "$types" ]; then npm run --silent types; fi
+    if [ ! -e "$types" ] || [ ../DeepBaize.Web/openapi/v1.json -nt "$types" ]; then npm run --silent types || exit 1; fi
     local page=../DeepBaize.Web/wwwroot/index.html
     if [ ! -e "$page" ] || [ -n "$(find src public index.html package-lock.json vite.config.ts -newer "$page" -print -quit)" ]; then
-      npm run --silent build -- --logLevel warn
+      npm run --silent build -- --logLevel warn || exit 1
     fi
   )
 }

@@ -84,10 +84,17 @@ internal sealed class TablePage(BrowserFixture browser)
         Settle();
     }
 
+    /// <summary>Presses keys on a control; a key that begins with Shift is pressed together with it.</summary>
     public void Press(string testId, params string[] keys)
     {
         Focus(testId);
-        foreach (var key in keys) new Actions(_driver).SendKeys(key).Perform();
+        foreach (var key in keys)
+        {
+            var actions = new Actions(_driver);
+            if (key.StartsWith(Keys.Shift, StringComparison.Ordinal)) actions.KeyDown(Keys.Shift).SendKeys(key[Keys.Shift.Length..]).KeyUp(Keys.Shift).Perform();
+            else actions.SendKeys(key).Perform();
+        }
+
         Settle();
     }
 

@@ -66,7 +66,7 @@ public sealed class RandomShotTests(ITestOutputHelper output)
             momentum = Math.Max(momentum, Math.Sqrt(change.X * change.X + change.Y * change.Y) / size);
         }
 
-                worst.Take(record.Events.Count, rise, momentum, WorstOverlap(layout, record), outcome.Potted.Count);
+        worst.Take(record.Events.Count, rise, momentum, WorstOverlap(layout, record), outcome.Potted.Count);
     }
 
     /// <summary>Deepest overlap of any two balls at any event, from the recorded paths.</summary>

@@ -114,7 +114,8 @@ public sealed class LayoutApiTests(WebFixture web)
         await AssertRefusedAsync(nameless, HttpStatusCode.BadRequest, "name");
         using var overlapping = await web.Client.PostAsJsonAsync("/api/layouts", new
         {
-            name = $"Overlap {Guid.NewGuid():n}", balls = new[] { new { id = "cue", x = 1.0, y = 1.0 }, new { id = "red1", x = 1.01, y = 1.0 } },
+            name = $"Overlap {Guid.NewGuid():n}",
+            balls = new[] { new { id = "cue", x = 1.0, y = 1.0 }, new { id = "red1", x = 1.01, y = 1.0 } },
         });
         await AssertRefusedAsync(overlapping, HttpStatusCode.BadRequest, "layout");
         using var unframed = await web.Client.PostAsJsonAsync("/api/layouts", new { name = $"Frame {Guid.NewGuid():n}", balls = Balls, mode = "frame" });
@@ -151,7 +152,10 @@ public sealed class LayoutApiTests(WebFixture web)
     {
         using var response = await web.Client.PostAsJsonAsync("/api/layouts", new
         {
-            name = $"{name} {Guid.NewGuid():n}", balls = Balls, note = "Look here.", stroke = new { directionDeg = 12.5, pace = 4, side = 0.1, height = -0.2 },
+            name = $"{name} {Guid.NewGuid():n}",
+            balls = Balls,
+            note = "Look here.",
+            stroke = new { directionDeg = 12.5, pace = 4, side = 0.1, height = -0.2 },
         });
         Assert.Equal(HttpStatusCode.Created, response.StatusCode);
         return await response.Content.ReadFromJsonAsync<JsonElement>();

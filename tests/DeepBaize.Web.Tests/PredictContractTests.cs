@@ -77,11 +77,13 @@ public sealed class PredictContractTests(WebFixture web)
         var stroke = byPace.GetProperty("stroke");
         var byWhite = await web.PredictAsync(new
         {
-            balls = Balls, strike = new { directionDeg = -36, whiteSpeed = stroke.GetProperty("whiteSpeed").GetDouble(), side = 0.2 },
+            balls = Balls,
+            strike = new { directionDeg = -36, whiteSpeed = stroke.GetProperty("whiteSpeed").GetDouble(), side = 0.2 },
         });
         var byCue = await web.PredictAsync(new
         {
-            balls = Balls, strike = new { directionDeg = -36, cueSpeed = stroke.GetProperty("cueSpeed").GetDouble(), side = 0.2 },
+            balls = Balls,
+            strike = new { directionDeg = -36, cueSpeed = stroke.GetProperty("cueSpeed").GetDouble(), side = 0.2 },
         });
         foreach (var other in new[] { byWhite, byCue })
         {
@@ -105,7 +107,9 @@ public sealed class PredictContractTests(WebFixture web)
         {
             var answer = await web.PredictAsync(new
             {
-                balls = Balls, strike = new { directionDeg = 90, pace = 2 }, placing = new { ball = "red1", x, y },
+                balls = Balls,
+                strike = new { directionDeg = 90, pace = 2 },
+                placing = new { ball = "red1", x, y },
             });
             return answer.GetProperty("placing");
         }

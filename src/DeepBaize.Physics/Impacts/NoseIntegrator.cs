@@ -13,6 +13,9 @@ internal struct NoseIntegrator
     /// <summary>Impulse to which the ends of regimes are located.</summary>
     private const double SmallestStep = 1e-10;
 
+    /// <summary>Rounding to which the ends of compression and restitution are located.</summary>
+    private const double Located = 1e-15;
+
     private const int MaxSteps = 4000;
 
     private readonly NoseContact _contact;
@@ -71,21 +74,32 @@ internal struct NoseIntegrator
         throw new InvalidOperationException("The cushion impulse did not end within its step budget.");
     }
 
-    /// <summary>The end of the run within the next step, by secants on the step's length with a bisection now and then.</summary>
+    /// <summary>The end of the run within the next step, by the Illinois variant of the secant method on the step's length.</summary>
     private readonly NoseState Locate(Goal goal, double parameter, double step)
     {
         double low = 0, high = step;
         double atLow = goal(_y, parameter), atHigh = goal(Step(step).Next, parameter);
         var best = _y;
-        for (var i = 0; i < 60 && high - low > 1e-16; i++)
+        var side = 0;
+        for (var i = 0; i < 60; i++)
         {
-            var guess = i % 4 == 3 ? (low + high) / 2 : low + (high - low) * atLow / (atLow - atHigh);
+            var guess = (low * atHigh - high * atLow) / (atHigh - atLow);
             if (!(guess > low && guess < high)) guess = (low + high) / 2;
             best = Step(guess).Next;
             var value = goal(best, parameter);
-            if (Math.Abs(value) < 1e-15) break;
-            if (value > 0) (low, atLow) = (guess, value);
-            else (high, atHigh) = (guess, value);
+            if (Math.Abs(value) <= Located || high - low <= Located) break;
+            if (value > 0)
+            {
+                (low, atLow) = (guess, value);
+                if (side > 0) atHigh /= 2;
+                side = 1;
+            }
+            else
+            {
+                (high, atHigh) = (guess, value);
+                if (side < 0) atLow /= 2;
+                side = -1;
+            }
         }
 
         return best;

@@ -57,18 +57,21 @@ internal static class Verdict
         var reasons = new List<string>();
         if (outcome.FirstContact is { } contact)
             reasons.Add($"the white {Arrival(contact.White, conditions.Balls.Radius)} when it meets the {Names.Spoken(contact.Ball)}");
-        var cushions = outcome.WhiteCushions.Select(Names.Spoken).ToList();
-        if (cushions.Count > 0)
-        {
-            var subject = reasons.Count > 0 ? "" : "the white ";
-            reasons.Add($"{subject}comes off the {Listed([.. cushions.Take(4)])}{(cushions.Count > 4 ? " and more" : "")}");
-        }
+        if (outcome.WhiteCushions.Count > 0) reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}comes off {Cushions(outcome.WhiteCushions)}");
 
         var second = record.Events.FirstOrDefault(told =>
             told.Kind == ShotEventKind.Ball && told.Balls[0].Ball == BallId.Cue && told.Balls[1].Ball != outcome.FirstContact?.Ball);
         if (second is not null) reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}runs into the {Names.Spoken(second.Balls[1].Ball)}");
         if (reasons.Count == 0) reasons.Add("the white meets nothing on its way");
         return $"Because {Listed(reasons)}.";
+    }
+
+    private static string Cushions(IReadOnlyList<CushionId> met)
+    {
+        const int most = 4;
+        var names = met.Take(most).Select(cushion => Names.Spoken(cushion).Replace(" cushion", "", StringComparison.Ordinal)).ToList();
+        if (met.Count > most) return $"the {string.Join(", ", names)} and {met.Count - most} more cushions";
+        return $"the {Listed(names)} cushion{(names.Count > 1 ? "s" : "")}";
     }
 
     /// <summary>What the white does on arrival, from its spin against the rolling rate along its path.</summary>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import type { LayoutSummary, Outline } from '@/api/client'
 import { isRed } from './sheet'
 
@@ -7,6 +8,14 @@ defineProps<{ outline: Outline; positions: LayoutSummary[]; refusal: string; ope
 const emit = defineEmits<{ open: [id: string]; remove: [position: LayoutSummary]; close: [] }>()
 
 const kind = (id: string) => (isRed(id) ? 'red' : id)
+
+/** The position whose deletion was asked for once; a second press does it. */
+const asked = ref<string | null>(null)
+
+function askOrRemove(position: LayoutSummary) {
+  if (asked.value === position.id) emit('remove', position)
+  else asked.value = position.id
+}
 </script>
 
 <template>
@@ -41,9 +50,10 @@ const kind = (id: string) => (isRed(id) ? 'red' : id)
           text
           class="delete"
           :aria-label="`Delete ${position.name}`"
-          @click="emit('remove', position)"
+          @click="askOrRemove(position)"
+          @blur="asked = null"
         >
-          Delete
+          {{ asked === position.id ? 'Delete for good' : 'Delete' }}
         </el-button>
       </li>
     </ul>
@@ -64,8 +74,6 @@ ul {
   list-style: none;
   margin: 6px 0 0;
   padding: 0;
-  max-height: 580px;
-  overflow: auto;
 }
 li {
   display: flex;

@@ -68,10 +68,6 @@ h2 {
   color: var(--ink-soft);
   margin: 0 0 8px;
 }
-.scroll {
-  max-height: 430px;
-  overflow: auto;
-}
 table {
   width: 100%;
   border-collapse: collapse;

@@ -157,7 +157,7 @@ function onKey(event: KeyboardEvent) {
     ref="svg"
     class="sight"
     :viewBox="`0 0 ${width} ${height}`"
-    role="img"
+    role="group"
     aria-label="The sight: the white from behind, with the tip on it and the ball beyond"
   >
     <defs>

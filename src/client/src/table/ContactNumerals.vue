@@ -74,8 +74,8 @@ function room(point: Point, placed: Point[]): number {
       @blur="emit('tell', null)"
     >
       <line :x1="numeral.from.x" :y1="numeral.from.y" :x2="numeral.x" :y2="numeral.y" />
-      <circle :cx="numeral.x" :cy="numeral.y" r="33" />
-      <text :x="numeral.x" :y="numeral.y + 19">{{ numeral.event.number }}</text>
+      <circle :cx="numeral.x" :cy="numeral.y" r="35" />
+      <text :x="numeral.x" :y="numeral.y + 21">{{ numeral.event.number }}</text>
     </g>
   </g>
 </template>
@@ -95,7 +95,7 @@ function room(point: Point, placed: Point[]): number {
   stroke-width: 3;
 }
 .numeral text {
-  font-size: 58px;
+  font-size: 61px;
   font-weight: 650;
   text-anchor: middle;
   fill: var(--ink);

@@ -230,7 +230,7 @@ defineExpose({ whenSettled })
 .section {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 336px;
-  min-height: calc(100% - 44px);
+  height: calc(100% - 44px);
 }
 .drawing {
   padding: 0 16px 8px 22px;
@@ -239,7 +239,7 @@ defineExpose({ whenSettled })
 .because {
   margin: 6px 0 10px;
   color: var(--ink-soft);
-  font-size: 17px;
+  font-size: 16px;
   line-height: 23px;
   min-height: 23px;
   white-space: nowrap;
@@ -250,10 +250,26 @@ defineExpose({ whenSettled })
   padding: 12px 16px;
   background: var(--panel);
   border-left: 1px solid var(--line);
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.bench :deep(.panel) {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+}
+.bench :deep(.scroll) {
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+  scrollbar-width: thin;
 }
 @media (max-width: 1000px) {
   .section {
     grid-template-columns: 1fr;
+    height: auto;
   }
   .bench {
     border-left: 0;

@@ -92,15 +92,18 @@ export function stipples(outline: Outline, segments: Segment[], spacing = 26): D
   const dots: Dot[] = []
   let carried = 0
   for (const segment of segments) {
-    const steps = 60
-    let before = placeOn(segment, 0)
+    const ends = [0, 1].map((u) => placeOn(segment, u)) as [Point, Point]
+    const way = 1000 * Math.hypot(ends[1].x - ends[0].x, ends[1].y - ends[0].y)
+    // Steps short against the spacing, so that the stipples stand evenly; a path that turns back gets some more.
+    const steps = Math.ceil(way / (spacing / 10)) + 12
+    let before = ends[0]
     for (let i = 1; i <= steps; i++) {
       const u = i / steps
       const here = placeOn(segment, u)
       carried += 1000 * Math.hypot(here.x - before.x, here.y - before.y)
       before = here
       if (carried < spacing) continue
-      carried %= spacing
+      carried -= spacing
       const velocity = velocityOn(segment, u)
       dots.push({ ...toSheet(outline, here.x, here.y), r: ribbonHalf(Math.hypot(velocity.x, velocity.y)) })
     }

@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import type { Outline, Path, Segment } from '@/api/client'
+import { fromSheet, placeAt, ribbonHalf, stipples, toSheet, velocityOn } from './view'
+
+const outline = { length: 3.569, width: 1.778 } as Outline
+
+/** From (1, 0.5) at 2 m/s along x, slowing to 1 m/s within a second. */
+const slowing: Segment = {
+  phase: 'sliding',
+  startTime: 1,
+  endTime: 2,
+  points: [
+    [1, 0.5, 0.02625],
+    [2, 0.5, 0.02625],
+    [2.5, 0.5, 0.02625],
+  ],
+}
+const path: Path = { ball: 'cue', segments: [slowing] }
+
+describe('the drawing', () => {
+  it('puts the green side on top and turns back exactly', () => {
+    expect(toSheet(outline, 1, 1.778)).toEqual({ x: 1000, y: 0 })
+    const back = fromSheet(outline, toSheet(outline, 1.234, 0.567))
+    expect(back.x).toBeCloseTo(1.234, 12)
+    expect(back.y).toBeCloseTo(0.567, 12)
+  })
+
+  it('moves a ball along its curve by the clock', () => {
+    expect(placeAt(path, 0.5)).toBeNull()
+    expect(placeAt(path, 1.5)!.x).toBeCloseTo(1 + 2 * 0.5 - 0.5 * 0.25, 12)
+    expect(placeAt(path, 9)!.x).toBe(2.5)
+  })
+
+  it('knows the speed on a curve', () => {
+    expect(velocityOn(slowing, 0).x).toBeCloseTo(2, 12)
+    expect(velocityOn(slowing, 1).x).toBeCloseTo(1, 12)
+  })
+
+  it('draws a dying ball thinner', () => {
+    expect(ribbonHalf(0.1)).toBeLessThan(ribbonHalf(3))
+  })
+
+  it('stipples a slide evenly', () => {
+    const dots = stipples(outline, [slowing])
+    const gaps = dots.slice(1).map((dot, i) => dot.x - dots[i]!.x)
+    expect(dots.length).toBeGreaterThan(50)
+    expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(8)
+  })
+})
