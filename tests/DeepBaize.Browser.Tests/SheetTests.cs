@@ -6,7 +6,7 @@ using OpenQA.Selenium.Interactions;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>Laying, aiming and reading on the sheet, and the manners of the page.</summary>
-public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
+public sealed class SheetTests(BrowserFixture browser)
 {
     [Fact]
     public void A_ball_dropped_beside_another_touches_it_and_one_thrown_off_the_table_freezes_to_the_cushion()
@@ -159,7 +159,6 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         var took = ((IEnumerable<object>)page.Script("return window.took")!).Select(value => Convert.ToDouble(value, CultureInfo.InvariantCulture)).Order().ToList();
         Assert.True(took.Count > 10, $"only {took.Count} paths were painted");
         var (median, p95) = (took[took.Count / 2], took[(int)(took.Count * 0.95)]);
-        output.WriteLine($"From pointer move to painted path, 22 balls: median {median:0} ms, p95 {p95:0} ms, {took.Count} paths.");
         Console.WriteLine($"From pointer move to painted path, 22 balls: median {median:0} ms, p95 {p95:0} ms, {took.Count} paths.");
         Assert.True(p95 < 250, $"p95 {p95} ms");
     }
