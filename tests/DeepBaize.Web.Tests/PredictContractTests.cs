@@ -115,6 +115,28 @@ public sealed class PredictContractTests(WebFixture web)
         }
     }
 
+    /// <summary>The trade's names of contacts: 1 - sin(cut) of the ball is covered (common practice, no source).</summary>
+    [Theory]
+    [InlineData(1, "full ball")]
+    [InlineData(0.75, "three-quarter ball")]
+    [InlineData(0.53, "just fuller than half ball")]
+    [InlineData(0.5, "half ball")]
+    [InlineData(0.46, "just thinner than half ball")]
+    [InlineData(0.37, "between quarter and half ball")]
+    [InlineData(0.25, "quarter ball")]
+    [InlineData(0.05, "very fine")]
+    public async Task Contacts_are_named_by_how_much_of_the_ball_is_covered(double fraction, string words)
+    {
+        const double diameter = 0.0525;
+        var answer = await web.PredictAsync(new
+        {
+            balls = new[] { new { id = "cue", x = 1.0, y = 0.9 }, new { id = "red1", x = 1.5, y = 0.9 + (diameter * (1 - fraction)) } },
+            strike = new { directionDeg = 0, pace = 4 },
+        });
+        Assert.Equal(words, answer.GetProperty("verdict").GetProperty("contact").GetString());
+        Assert.Equal(fraction, answer.GetProperty("aim").GetProperty("fraction").GetDouble(), 1e-9);
+    }
+
     [Fact]
     public async Task A_stroke_that_cannot_end_stops_at_the_stated_time()
     {

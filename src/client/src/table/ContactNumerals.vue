@@ -19,7 +19,7 @@ const directions = 16
 const drawn = computed<Point[]>(() =>
   props.prediction.paths.flatMap((path) =>
     moving(path).flatMap((segment) =>
-      [0, 0.2, 0.4, 0.6, 0.8, 1].map((u) => {
+      [0, 0.25, 0.5, 0.75, 1].map((u) => {
         const place = placeOn(segment, u)
         return toSheet(props.outline, place.x, place.y)
       }),
@@ -41,19 +41,23 @@ const numerals = computed<Numeral[]>(() => {
         const angle = (2 * Math.PI * i) / directions
         return { x: from.x + offset * Math.cos(angle), y: from.y + offset * Math.sin(angle) }
       })
-      const spot = candidates.reduce((best, point) => (room(point, placed) > room(best, placed) ? point : best))
+      const rooms = candidates.map((point) => room(point, placed))
+      const spot = candidates[rooms.indexOf(Math.max(...rooms))]!
       placed.push(spot)
       return { event, from, ...spot }
     })
 })
 
+/** Squared distance to the nearest thing drawn; nothing at all outside the bed. */
 function room(point: Point, placed: Point[]): number {
   const edge = 40
   const { length, width } = { length: mm(props.outline.length), width: mm(props.outline.width) }
   if (point.x < edge || point.y < edge || point.x > length - edge || point.y > width - edge) return -1
-  return Math.min(
-    ...[...placed, ...drawn.value, ...standing.value].map((other) => Math.hypot(point.x - other.x, point.y - other.y)),
-  )
+  let nearest = Infinity
+  for (const others of [placed, drawn.value, standing.value]) {
+    for (const other of others) nearest = Math.min(nearest, (point.x - other.x) ** 2 + (point.y - other.y) ** 2)
+  }
+  return nearest
 }
 </script>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, ref } from 'vue'
 import type { Outline, PredictRequest, Prediction, RunRule, Stroke } from '@/api/client'
 import HelpPanel from '@/app/HelpPanel.vue'
 import PlayBar from '@/motion/PlayBar.vue'
@@ -31,7 +31,8 @@ const told = ref<number | null>(null)
 /** A ball in the hand: where the pointer holds it; the server says where it settles. */
 const hand = ref<{ ball: string; x: number; y: number } | null>(null)
 const request = computed<PredictRequest>(() => ({
-  balls: model.sheet.value.balls.map((ball) => ({ ...ball })),
+  // The ball in the hand is left out: only the hand says where it is, and its settling must not ask again.
+  balls: model.sheet.value.balls.filter((ball) => ball.id !== hand.value?.ball).map((ball) => ({ ...ball })),
   strike: { ...model.sheet.value.stroke, elevationDeg: 0 },
   ...(hand.value ? { placing: hand.value } : {}),
 }))
@@ -45,11 +46,12 @@ function settle(answer: Prediction, asked: PredictRequest) {
   if (released && asked.placing === hand.value) {
     hand.value = null
     released = false
-    model.commit()
+    if (!laysMany) model.commit()
   }
 }
 
 let released = false
+let laysMany = false
 
 function hold(ball: string, x: number, y: number) {
   playback.reset()
@@ -76,17 +78,21 @@ function setStroke(part: Partial<Stroke>) {
 }
 
 function layRed() {
-  // Beside the middle of the table; the server finds the nearest free place.
-  lay(nextRed(model.balls.value), props.outline.length * 0.62, props.outline.width / 2 + 0.2)
+  const red = nextRed(model.balls.value)
+  const row = model.balls.value.length % 5
+  lay(red, props.outline.length * 0.55 + 0.11 * row, props.outline.width / 2 + 0.2)
 }
 
-function layColours() {
-  playback.reset()
-  const laid = new Set(model.balls.value.map((ball) => ball.id))
-  const free = (x: number, y: number) =>
-    model.balls.value.every((ball) => Math.hypot(ball.x - x, ball.y - y) >= 2 * props.outline.ballRadius)
-  for (const spot of props.outline.spots)
-    if (!laid.has(spot.ball) && free(spot.x, spot.y)) model.place(spot.ball, spot.x, spot.y)
+/** Lays the colours that are missing on their spots, one after the other; all of it is one step of the history. */
+async function layColours() {
+  laysMany = true
+  for (const spot of props.outline.spots) {
+    if (model.balls.value.some((ball) => ball.id === spot.ball)) continue
+    lay(spot.ball, spot.x, spot.y)
+    await nextTick()
+    await whenSettled()
+  }
+  laysMany = false
   model.commit()
 }
 
@@ -144,7 +150,6 @@ onMounted(async () => {
 
 const inset = computed(() => (100 * frame) / (mm(props.outline.length) + 2 * frame))
 const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
-defineExpose({ whenSettled })
 </script>
 
 <template>
