@@ -54,10 +54,10 @@ build_client() {
   (
     cd "$client" || exit 1
     if [ ! -e node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
-      npm ci --no-audit --no-fund --loglevel=error || exit 1
+      npm ci --no-audit --no-fund --no-update-notifier --loglevel=error >/dev/null || exit 1
       touch node_modules/.package-lock.json
     fi
-    if [ ! -e "$types" ] || [ ../DeepBaize.Web/openapi/v1.json -nt "$types" ]; then npm run --silent types || exit 1; fi
+    if [ ! -e "$types" ] || [ ../DeepBaize.Web/openapi/v1.json -nt "$types" ]; then npm run --silent types >/dev/null || exit 1; fi
     local page=../DeepBaize.Web/wwwroot/index.html
     if [ ! -e "$page" ] || [ -n "$(find src public index.html package-lock.json vite.config.ts -newer "$page" -print -quit)" ]; then
       npm run --silent build -- --logLevel warn || exit 1

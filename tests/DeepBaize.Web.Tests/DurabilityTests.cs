@@ -13,7 +13,7 @@ public sealed class DurabilityTests
     [Fact]
     public async Task Nothing_that_was_answered_with_success_is_lost_when_the_database_is_killed_and_it_comes_back_by_itself()
     {
-        var cluster = new TestCluster(Path.Combine(TestCluster.RepositoryRoot, ".local", "test-durable"), durable: true);
+        var cluster = TestCluster.Beside("durable", durable: true);
         var port = cluster.Start();
         using var keeper = cluster.Keep();
         try

@@ -129,7 +129,7 @@ public sealed class LayoutApiTests(WebFixture web)
     [Fact]
     public async Task With_the_database_away_shots_are_still_predicted_and_it_comes_back_without_a_restart()
     {
-        var cluster = new TestCluster(Path.Combine(TestCluster.RepositoryRoot, ".local", "test-away"), durable: false);
+        var cluster = TestCluster.Beside("away", durable: false);
         var port = cluster.Start();
         await using var server = await BaizeServer.StartAsync(port);
         Assert.True((await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts")).GetArrayLength() > 0);

@@ -11,6 +11,9 @@ internal sealed class TestCluster(string folder, bool durable)
     public static TestCluster Shared { get; } = new(
         Environment.GetEnvironmentVariable("DEEP_BAIZE_TEST_DATA") ?? Path.Combine(Root, ".local", "test-postgres"), durable: false);
 
+    /// <summary>A cluster of a test's own, beside the shared one.</summary>
+    public static TestCluster Beside(string name, bool durable) => new($"{Shared.Folder}-{name}", durable);
+
     /// <summary>Where the repository is.</summary>
     public static string RepositoryRoot => Root;
 
