@@ -37,10 +37,29 @@ public sealed class BrowserFixture : IAsyncLifetime
         "Emulation.setDeviceMetricsOverride",
         new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
 
+    /// <summary>Lets the browser prefer light or dark until the result is disposed.</summary>
+    public IDisposable Prefer(string scheme)
+    {
+        Emulate(scheme);
+        return new Restore(() => Emulate("light"));
+    }
+
+    private void Emulate(string scheme) => Driver.ExecuteCdpCommand(
+        "Emulation.setEmulatedMedia",
+        new Dictionary<string, object?>
+        {
+            ["features"] = new object[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = scheme } },
+        });
+
     public async ValueTask DisposeAsync()
     {
         _driver?.Dispose();
         await _server!.DisposeAsync();
         Directory.Delete(_profile, recursive: true);
+    }
+
+    private sealed class Restore(Action action) : IDisposable
+    {
+        public void Dispose() => action();
     }
 }

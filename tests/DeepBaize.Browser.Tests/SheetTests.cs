@@ -116,12 +116,15 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
     }
 
     [Theory]
-    [InlineData("")]
-    [InlineData("open")]
-    [InlineData("save")]
-    [InlineData("numbers-button")]
-    public void Axe_finds_nothing_serious(string face)
+    [InlineData("", "light")]
+    [InlineData("open", "light")]
+    [InlineData("save", "light")]
+    [InlineData("numbers-button", "light")]
+    [InlineData("", "dark")]
+    [InlineData("open", "dark")]
+    public void Axe_finds_nothing_serious(string face, string scheme)
     {
+        using var colours = browser.Prefer(scheme);
         var page = new TablePage(browser).OpenFresh();
         if (face.Length > 0) page.Find(face).Click();
         page.Settle();

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
@@ -46,11 +47,10 @@ internal static class LayoutReader
     private static Fault ToFault(LayoutProblem problem, IReadOnlyList<PlacedBall> placed)
     {
         var index = placed.Select((ball, i) => (ball.Ball, i)).Where(ball => ball.Ball == problem.Ball).Select(ball => ball.i).DefaultIfEmpty(-1).Last();
-        var fault = problem.Fault.ToString();
         return new Fault(
             index < 0 ? "balls" : $"balls[{index}]",
             problem.Ball is { } ball ? Names.Text(ball) : null,
-            char.ToLowerInvariant(fault[0]) + fault[1..],
+            JsonNamingPolicy.CamelCase.ConvertName(problem.Fault.ToString()),
             problem.Sentence);
     }
 

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
@@ -16,7 +17,7 @@ internal static class ShotMapping
         var number = 0;
         return [.. record.Events.Where(told => !told.Trembles).Select(told => new EventOutput(
             told.Time,
-            CamelCase(told.Kind.ToString()),
+            JsonNamingPolicy.CamelCase.ConvertName(told.Kind.ToString()),
             [.. told.Balls.Select(ball => ToState(ball.Ball, ball.After, ball.Phase))],
             told.Cushion is { } cushion ? Names.Text(cushion) : null,
             told.Pocket is { } pocket ? Names.Text(pocket) : null,
@@ -39,7 +40,7 @@ internal static class ShotMapping
         outcome.IsInOff,
         [],
         strike is { IsMiscueRisk: true },
-        CamelCase(outcome.End.ToString()),
+        JsonNamingPolicy.CamelCase.ConvertName(outcome.End.ToString()),
         outcome.Duration);
 
     public static AimOutput? ToAim(FirstContact? first)
@@ -58,10 +59,10 @@ internal static class ShotMapping
     public static BallStateOutput ToBallAtEnd(BallAtEnd ball) => ToState(ball.Ball, ball.State, ball.Phase);
 
     private static BallStateOutput ToState(BallId ball, in BallState state, MotionPhase phase) => new(
-        Names.Text(ball), Numbers(state.Position), Numbers(state.Velocity), Numbers(state.Spin), CamelCase(phase.ToString()));
+        Names.Text(ball), Numbers(state.Position), Numbers(state.Velocity), Numbers(state.Spin), JsonNamingPolicy.CamelCase.ConvertName(phase.ToString()));
 
     private static SegmentOutput ToSegment(PathSegment piece, double radius) => new(
-        CamelCase(piece.Phase.ToString()),
+        JsonNamingPolicy.CamelCase.ConvertName(piece.Phase.ToString()),
         piece.StartTime,
         piece.EndTime,
         [Point(piece.Start, radius), Point(piece.Control, radius), Point(piece.End, radius)]);
@@ -75,6 +76,4 @@ internal static class ShotMapping
     private static double[] Point(Place place, double radius) => [place.X, place.Y, radius];
 
     private static double[] Numbers(Vec3 vector) => [vector.X, vector.Y, vector.Z];
-
-    private static string CamelCase(string name) => char.ToLowerInvariant(name[0]) + name[1..];
 }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import PanelHead from './PanelHead.vue'
+
 /** The sheet of shortcuts. */
 const emit = defineEmits<{ close: [] }>()
 const rows: [string, string][] = [
@@ -20,10 +22,7 @@ const rows: [string, string][] = [
 
 <template>
   <div class="panel">
-    <header>
-      <h2>Hands and keys</h2>
-      <el-button text @click="emit('close')">Back to the stroke</el-button>
-    </header>
+    <PanelHead title="Hands and keys" @close="emit('close')" />
     <dl>
       <template v-for="[keys, what] in rows" :key="keys">
         <dt>{{ keys }}</dt>
@@ -34,15 +33,6 @@ const rows: [string, string][] = [
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-}
-h2 {
-  margin: 4px 0;
-  font-size: 20px;
-}
 dt {
   font-weight: 600;
   margin-top: 10px;

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import PanelHead from '@/app/PanelHead.vue'
 import type { LayoutSummary, Outline } from '@/api/client'
-import { isRed } from './sheet'
+import { kindClass } from './sheet'
 
 /** The bench as a book of saved positions. */
 defineProps<{ outline: Outline; positions: LayoutSummary[]; refusal: string; opened: string | null }>()
 const emit = defineEmits<{ open: [id: string]; remove: [position: LayoutSummary]; close: [] }>()
-
-const kind = (id: string) => (isRed(id) ? 'red' : id)
 
 /** The position whose deletion was asked for once; a second press does it. */
 const asked = ref<string | null>(null)
@@ -20,10 +19,7 @@ function askOrRemove(position: LayoutSummary) {
 
 <template>
   <div class="panel" data-testid="positions">
-    <header>
-      <h2>My shots</h2>
-      <el-button text @click="emit('close')">Back to the stroke</el-button>
-    </header>
+    <PanelHead title="My shots" @close="emit('close')" />
     <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
     <p v-else-if="positions.length === 0" class="empty">Nothing is saved yet. Lay a position and press Save.</p>
     <ul class="scroll">
@@ -34,7 +30,7 @@ function askOrRemove(position: LayoutSummary) {
             <circle
               v-for="ball in position.balls"
               :key="ball.id"
-              :class="kind(ball.id)"
+              :class="kindClass(ball.id)"
               :cx="ball.x"
               :cy="outline.width - ball.y"
               r="0.055"
@@ -61,15 +57,6 @@ function askOrRemove(position: LayoutSummary) {
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-}
-h2 {
-  margin: 4px 0;
-  font-size: 20px;
-}
 ul {
   list-style: none;
   margin: 6px 0 0;
@@ -107,6 +94,9 @@ li.current {
 .open svg rect {
   fill: var(--cloth);
 }
+.open svg circle {
+  fill: var(--ball);
+}
 .open b {
   display: block;
 }
@@ -117,29 +107,5 @@ li.current {
 }
 .refusal {
   color: var(--warn);
-}
-.cue {
-  fill: var(--ivory);
-}
-.red {
-  fill: #e0474b;
-}
-.yellow {
-  fill: var(--ball-yellow);
-}
-.green {
-  fill: #41c184;
-}
-.brown {
-  fill: #b5794a;
-}
-.blue {
-  fill: #6fa4e6;
-}
-.pink {
-  fill: var(--ball-pink);
-}
-.black {
-  fill: #0c1311;
 }
 </style>

@@ -30,6 +30,9 @@ export const redIds = Array.from({ length: 15 }, (_, i) => `red${i + 1}`)
 
 export const isRed = (id: string) => id.startsWith('red')
 
+/** The class that gives a drawing its ball's colour. */
+export const kindClass = (id: string) => `kind-${isRed(id) ? 'red' : id}`
+
 /** The next red that is not on the table. */
 export function nextRed(balls: BallPlace[]): string | undefined {
   const laid = new Set(balls.map((ball) => ball.id))

@@ -149,7 +149,7 @@ svg {
   text-decoration: line-through;
 }
 .marker circle {
-  fill: var(--chalk);
+  fill: var(--chalk-fill);
 }
 .marker text {
   fill: #fff;

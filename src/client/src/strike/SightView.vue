@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { BallPlace, Outline, Prediction, Stroke } from '@/api/client'
-import { isRed } from '@/sheet/sheet'
+import { kindClass } from '@/sheet/sheet'
 import { eyeBehind } from './perspective'
 
 /** The sight: from behind the white along the cue, with the tip on it at true scale and the overlap at contact. */
@@ -78,7 +78,7 @@ const spheres = computed(() =>
     .filter((ball) => ball.id !== 'cue')
     .map((ball) => ({
       id: ball.id,
-      kind: isRed(ball.id) ? 'red' : ball.id,
+      kind: kindClass(ball.id),
       seen: eye.value.see({ ...ball, z: R.value }),
     }))
     .filter((ball) => ball.seen.depth > behind + 0.02)
@@ -262,6 +262,7 @@ function onKey(event: KeyboardEvent) {
   fill: rgb(10 24 20 / 30%);
 }
 .sphere {
+  fill: var(--ball);
   stroke: rgb(16 28 24 / 40%);
   stroke-width: 0.6;
 }
@@ -289,7 +290,7 @@ function onKey(event: KeyboardEvent) {
   stroke-dasharray: 2 4;
 }
 .tip {
-  fill: var(--chalk);
+  fill: var(--chalk-fill);
   fill-opacity: 0.86;
 }
 .tip.risky {
@@ -297,26 +298,5 @@ function onKey(event: KeyboardEvent) {
 }
 .touch {
   fill: #fff;
-}
-.red .sphere {
-  fill: var(--ball-red);
-}
-.yellow .sphere {
-  fill: var(--ball-yellow);
-}
-.green .sphere {
-  fill: var(--ball-green);
-}
-.brown .sphere {
-  fill: var(--ball-brown);
-}
-.blue .sphere {
-  fill: var(--ball-blue);
-}
-.pink .sphere {
-  fill: var(--ball-pink);
-}
-.black .sphere {
-  fill: var(--ball-black);
 }
 </style>

@@ -20,6 +20,46 @@ const words = computed(() => {
   }
 })
 
+/** What can be pulled can also be typed. */
+const typed = computed(() => [
+  {
+    label: 'Tips high or low',
+    value: tips(props.stroke.height),
+    step: 0.25,
+    least: -2,
+    most: 2,
+    digits: 2,
+    take: (value: number) => ({ height: radii(value) }),
+  },
+  {
+    label: 'Tips right or left',
+    value: tips(props.stroke.side),
+    step: 0.25,
+    least: -2,
+    most: 2,
+    digits: 2,
+    take: (value: number) => ({ side: radii(value) }),
+  },
+  {
+    label: 'Pace',
+    value: props.stroke.pace,
+    step: 0.5,
+    least: 1,
+    most: 10,
+    digits: 1,
+    take: (pace: number) => ({ pace }),
+  },
+  {
+    label: 'Aim, degrees',
+    value: props.stroke.directionDeg,
+    step: 0.1,
+    least: -180,
+    most: 180,
+    digits: 2,
+    take: (directionDeg: number) => ({ directionDeg }),
+  },
+])
+
 function type(part: Partial<Stroke>) {
   emit('stroke', part)
   emit('done')
@@ -41,54 +81,17 @@ function type(part: Partial<Stroke>) {
       <p class="where">{{ words.where }}</p>
     </div>
     <div class="typed">
-      <label>
-        <span>Tips high or low</span>
+      <label v-for="field in typed" :key="field.label">
+        <span>{{ field.label }}</span>
         <el-input-number
-          :model-value="tips(stroke.height)"
-          :step="0.25"
-          :min="-2"
-          :max="2"
-          :precision="2"
+          :model-value="field.value"
+          :step="field.step"
+          :min="field.least"
+          :max="field.most"
+          :precision="field.digits"
           controls-position="right"
-          aria-label="Height in tips"
-          @change="(value: number | undefined) => type({ height: radii(value ?? 0) })"
-        />
-      </label>
-      <label>
-        <span>Tips right or left</span>
-        <el-input-number
-          :model-value="tips(stroke.side)"
-          :step="0.25"
-          :min="-2"
-          :max="2"
-          :precision="2"
-          controls-position="right"
-          aria-label="Side in tips"
-          @change="(value: number | undefined) => type({ side: radii(value ?? 0) })"
-        />
-      </label>
-      <label>
-        <span>Pace</span>
-        <el-input-number
-          :model-value="stroke.pace"
-          :step="0.5"
-          :min="1"
-          :max="10"
-          :precision="1"
-          controls-position="right"
-          aria-label="Pace"
-          @change="(value: number | undefined) => type({ pace: value ?? 4 })"
-        />
-      </label>
-      <label>
-        <span>Aim, degrees</span>
-        <el-input-number
-          :model-value="stroke.directionDeg"
-          :step="0.1"
-          :precision="2"
-          controls-position="right"
-          aria-label="Aim in degrees from straight up the table"
-          @change="(value: number | undefined) => type({ directionDeg: value ?? 0 })"
+          :aria-label="field.label"
+          @change="(value: number | undefined) => type(field.take(value ?? field.value))"
         />
       </label>
     </div>

@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { ballName, isRed } from '@/sheet/sheet'
+import { ballName, kindClass } from '@/sheet/sheet'
 
 /** One ball on the table; it takes the focus, keys and a wide touch. */
-const props = defineProps<{ id: string; x: number; y: number; r: number; label: string; held: boolean }>()
+defineProps<{ id: string; x: number; y: number; r: number; label: string; held: boolean }>()
 const emit = defineEmits<{ nudge: [along: number, across: number, wide: boolean]; remove: [] }>()
-const kind = computed(() => (isRed(props.id) ? 'red' : props.id))
 
 const ways: Record<string, [number, number]> = {
   ArrowRight: [1, 0],
@@ -26,7 +24,7 @@ function onKey(event: KeyboardEvent) {
 <template>
   <g
     class="ball"
-    :class="[kind, { held }]"
+    :class="[kindClass(id), { held }]"
     tabindex="0"
     role="button"
     :aria-label="`${ballName(id)}, ${label}`"
@@ -58,39 +56,11 @@ function onKey(event: KeyboardEvent) {
   stroke: var(--straw);
 }
 .body {
-  stroke: rgb(16 28 24 / 55%);
+  fill: var(--ball);
+  stroke: var(--ball-edge);
   stroke-width: 2.5;
 }
 .light {
   fill: rgb(255 255 255 / 38%);
-}
-.cue .body {
-  fill: var(--ivory);
-}
-.red .body {
-  fill: var(--ball-red);
-  stroke: #f3d8cf;
-}
-.yellow .body {
-  fill: var(--ball-yellow);
-}
-.green .body {
-  fill: var(--ball-green);
-  stroke: #d9f0e2;
-}
-.brown .body {
-  fill: var(--ball-brown);
-  stroke: #ecd6c2;
-}
-.blue .body {
-  fill: var(--ball-blue);
-  stroke: #d4e2f2;
-}
-.pink .body {
-  fill: var(--ball-pink);
-}
-.black .body {
-  fill: var(--ball-black);
-  stroke: #c9cfcc;
 }
 </style>

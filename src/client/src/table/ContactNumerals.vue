@@ -94,7 +94,7 @@ function room(point: Point, placed: Point[]): number {
   stroke-width: 3;
 }
 .numeral circle {
-  fill: var(--paper);
+  fill: var(--ivory);
   stroke: var(--cushion);
   stroke-width: 3;
 }
@@ -102,7 +102,7 @@ function room(point: Point, placed: Point[]): number {
   font-size: 61px;
   font-weight: 650;
   text-anchor: middle;
-  fill: var(--ink);
+  fill: #1d2a26;
 }
 .numeral.told circle,
 .numeral:focus-visible circle {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Outline, Prediction } from '@/api/client'
-import { isRed } from '@/sheet/sheet'
+import { kindClass } from '@/sheet/sheet'
 import { curve, moving, mm, ribbon, stipples, toSheet } from './view'
 
 /** Where the balls go: the white as a ribbon, stippled where it slides; the others in their colours on an ivory casing. */
@@ -23,7 +23,7 @@ const others = computed(() =>
     .filter((path) => path.ball !== 'cue')
     .map((path) => ({
       ball: path.ball,
-      kind: isRed(path.ball) ? 'red' : path.ball,
+      kind: kindClass(path.ball),
       d: curve(props.outline, moving(path)),
     }))
     .filter((path) => path.d !== ''),
@@ -37,7 +37,7 @@ const resting = computed(() =>
     .filter((ball) => moved.value.has(ball.id))
     .map((ball) => ({
       id: ball.id,
-      kind: isRed(ball.id) ? 'red' : ball.id,
+      kind: kindClass(ball.id),
       ...toSheet(props.outline, ball.x, ball.y),
     })),
 )
@@ -86,6 +86,7 @@ const contact = computed(() => {
   stroke-width: 12;
 }
 .line {
+  stroke: var(--ball);
   stroke-width: 7;
 }
 .ribbon {
@@ -95,49 +96,7 @@ const contact = computed(() => {
   fill: rgb(247 243 230 / 34%);
 }
 .resting {
-  fill: rgb(247 243 230 / 62%);
+  fill: var(--ball);
   fill-opacity: 0.62;
-}
-.line.red {
-  stroke: var(--ball-red);
-}
-.line.yellow {
-  stroke: #c99a12;
-}
-.line.green {
-  stroke: #0d5a34;
-}
-.line.brown {
-  stroke: var(--ball-brown);
-}
-.line.blue {
-  stroke: var(--ball-blue);
-}
-.line.pink {
-  stroke: #d4708c;
-}
-.line.black {
-  stroke: var(--ball-black);
-}
-.resting.red {
-  fill: var(--ball-red);
-}
-.resting.yellow {
-  fill: var(--ball-yellow);
-}
-.resting.green {
-  fill: var(--ball-green);
-}
-.resting.brown {
-  fill: var(--ball-brown);
-}
-.resting.blue {
-  fill: var(--ball-blue);
-}
-.resting.pink {
-  fill: var(--ball-pink);
-}
-.resting.black {
-  fill: var(--ball-black);
 }
 </style>
