@@ -6,7 +6,7 @@ namespace DeepBaize.Table;
 /// </summary>
 /// <param name="Diameter">Ball diameter in metres, more than 0.</param>
 /// <param name="NoseHeight">
-/// Height of the nose line above the bed in metres; at least the ball's radius and less than its diameter. The default
+/// Height of the nose line above the bed in metres; from the ball's radius to 1.5 radii. The default
 /// is 7/10 of the diameter (from memory, as assumed by Mathavan, Jackson and Parkin 2010).
 /// </param>
 public sealed record BallGauge(double Diameter, double NoseHeight)

@@ -179,6 +179,37 @@ public sealed class CushionImpactTests
         }
     }
 
+    /// <summary>Noses, frictions and arrivals far from any real table still get an answer.</summary>
+    [Fact]
+    public void Every_allowed_cushion_gives_an_answer_without_a_rise_of_energy()
+    {
+        var random = new Random(5);
+        for (var i = 0; i < 20_000; i++)
+        {
+            var sine = random.NextDouble() * 0.4999;
+            var conditions = new PlayingConditions
+            {
+                Table = new TableCoefficients
+                {
+                    NoseHeight = Radius * (1 + sine),
+                    SlidingFriction = random.NextDouble(),
+                    CushionFriction = Math.Tan(Math.Asin(sine)) * 0.999 * random.NextDouble(),
+                    CushionRestitution = random.NextDouble(),
+                    CushionRestitutionLoss = 0,
+                },
+            };
+            Assert.Empty(conditions.Problems());
+            var size = Math.Pow(10, random.NextDouble() * 3);
+            var state = new BallState(
+                new Vec3(0, 0, Radius),
+                new Vec3(random.NextDouble() * 2 - 1, Math.Pow(10, -3 + random.NextDouble() * 3), 0),
+                new Vec3(random.NextDouble() - 0.5, random.NextDouble() - 0.5, random.NextDouble() - 0.5) * size);
+            var after = CushionImpact.Resolve(state, new Vec3(0, 1, 0), 1, conditions);
+            Assert.True(after.Velocity.Y <= 0);
+            Assert.True(after.SpecificEnergy(Radius) <= state.SpecificEnergy(Radius), $"{state} gained energy");
+        }
+    }
+
     private static PlayingConditions Reference() => new()
     {
         Table = new TableCoefficients { SlidingFriction = 0.212, CushionRestitution = 0.98, CushionFriction = 0.14, CushionRestitutionLoss = 0 },

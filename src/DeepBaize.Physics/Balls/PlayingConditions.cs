@@ -73,11 +73,12 @@ public sealed record PlayingConditions
         void CheckNose()
         {
             var sine = Gauge.NoseSine;
-            if (!(sine >= 0 && sine <= 0.9))
+            // Higher noses wedge the ball against the bed: the impact would not end.
+            if (!(sine >= 0 && sine <= 0.5))
             {
                 found.Add(new(
                     "table.noseHeight",
-                    $"table.noseHeight lies between the ball's radius and 1.9 radii; {Table.NoseHeight} was given."));
+                    $"table.noseHeight lies between the ball's radius and 1.5 radii; {Table.NoseHeight} was given."));
                 return;
             }
 

@@ -30,7 +30,7 @@ public sealed record TableCoefficients
     /// <summary>Friction between ball and cushion, 0 up to the tangent of the nose's lean (0.14 in Mathavan, Jackson and Parkin 2010).</summary>
     public double CushionFriction { get; init; } = 0.14;
 
-    /// <summary>Height of the cushion's nose above the bed in metres, from the ball's radius to below its diameter.</summary>
+    /// <summary>Height of the cushion's nose above the bed in metres, from the ball's radius to 1.5 radii.</summary>
     public double NoseHeight { get; init; } = 0.03675;
 
     /// <summary>Restitution of a cushion met at a normal speed, max(0, e0 - k v).</summary>

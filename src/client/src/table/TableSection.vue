@@ -244,7 +244,7 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
 .because {
   margin: 6px 0 10px;
   color: var(--ink-soft);
-  font-size: 16px;
+  font-size: 15px;
   line-height: 23px;
   min-height: 23px;
   white-space: nowrap;
