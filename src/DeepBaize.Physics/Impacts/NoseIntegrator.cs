@@ -17,8 +17,8 @@ internal struct NoseIntegrator
     private const double Located = 1e-15;
 
     /// <summary>
-    /// Steps after which an impact that keeps changing between slip and grip is carried on with softened friction. No arrival
-    /// on the club table came near it; over all allowed coefficients about one in a thousand does.
+    /// Steps after which an impact that keeps changing between slip and grip is carried on with softened friction: 3 in
+    /// 100,000 random arrivals on the club table, 4 in 1,000 over all allowed coefficients.
     /// </summary>
     private const int StepsBeforeSoftening = 600;
 
