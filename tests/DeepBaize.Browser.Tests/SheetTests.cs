@@ -53,6 +53,22 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
     }
 
     [Fact]
+    public void A_stroke_beyond_the_cue_is_said_and_balls_can_still_be_laid()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.Press("run-rule", Keys.End);
+        page.ClickTip(0.48, 0);
+        page.Until(() => page.Text("refusal").Contains("the hardest", StringComparison.Ordinal));
+        var before = page.PlaceOf("red1");
+        page.DragBall("red1", -60, 20);
+        Assert.True(page.PlaceOf("red1").X < before.X - 100);
+        page.Until(() => page.Text("refusal").Contains("the hardest", StringComparison.Ordinal));
+        page.Press("run-rule", Keys.ArrowLeft, Keys.Shift + Keys.ArrowLeft, Keys.Shift + Keys.ArrowLeft);
+        page.Until(() => page.Text("refusal").Length == 0);
+        Assert.True(page.PlaceOf("red1").X < before.X - 100);
+    }
+
+    [Fact]
     public void What_the_server_refuses_is_said_and_the_sheet_stays()
     {
         var page = new TablePage(browser).OpenFresh();

@@ -7,7 +7,7 @@ import PlayBar from '@/motion/PlayBar.vue'
 import { usePlayback } from '@/motion/usePlayback'
 import PositionsPanel from '@/sheet/PositionsPanel.vue'
 import SavePanel from '@/sheet/SavePanel.vue'
-import { nextRed } from '@/sheet/sheet'
+import { nextRed, startStroke } from '@/sheet/sheet'
 import SheetBar from '@/sheet/SheetBar.vue'
 import { usePositions } from '@/sheet/usePositions'
 import { useSheet } from '@/sheet/useSheet'
@@ -30,16 +30,32 @@ const told = ref<number | null>(null)
 
 /** A ball in the hand: where the pointer holds it; the server says where it settles. */
 const hand = ref<{ ball: string; x: number; y: number } | null>(null)
+/** The newest stroke that was answered, and the newest that was refused. */
+let accepted: PredictRequest['strike'] = { ...startStroke, elevationDeg: 0 }
+let refused = ''
+
 const request = computed<PredictRequest>(() => ({
   // The ball in the hand is left out: only the hand says where it is, and its settling must not ask again.
   balls: model.sheet.value.balls.filter((ball) => ball.id !== hand.value?.ball).map((ball) => ({ ...ball })),
-  strike: { ...model.sheet.value.stroke, elevationDeg: 0 },
+  strike: strikeToAsk(),
   ...(hand.value ? { placing: hand.value } : {}),
 }))
-const { prediction, refusal, whenSettled } = usePrediction(request, settle)
+const { prediction, refusal, whenSettled } = usePrediction(request, settle, refuse)
 const playback = usePlayback(prediction, model.balls)
 
+/** A stroke that the server refuses must not hold back the ball in the hand: it settles with the last one that could be played. */
+function strikeToAsk() {
+  const strike = { ...model.sheet.value.stroke, elevationDeg: 0 }
+  return hand.value && JSON.stringify(strike) === refused ? accepted : strike
+}
+
+function refuse(asked: PredictRequest) {
+  refused = JSON.stringify(asked.strike)
+  if (asked.placing === hand.value) hand.value = null
+}
+
 function settle(answer: Prediction, asked: PredictRequest) {
+  accepted = asked.strike
   if (!answer.placing) return
   model.place(answer.placing.ball, answer.placing.x, answer.placing.y)
   // The answer to the last question about this hand: the ball is laid.

@@ -8,6 +8,7 @@ import { api, ask, type PredictRequest, type Prediction } from '@/api/client'
 export function usePrediction(
   request: Ref<PredictRequest>,
   onAnswer: (answer: Prediction, asked: PredictRequest) => void,
+  onRefusal: (asked: PredictRequest) => void = () => undefined,
 ) {
   const prediction = shallowRef<Prediction | null>(null)
   const refusal = ref('')
@@ -25,7 +26,7 @@ export function usePrediction(
     if (data) {
       prediction.value = data
       onAnswer(data, asked)
-    }
+    } else onRefusal(asked)
     if (next) void send(next)
     else {
       settled.forEach((resolve) => resolve())
