@@ -1,8 +1,66 @@
+using System.Diagnostics;
 using BenchmarkDotNet.Running;
+using DeepBaize.Evidence;
+using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Table.Outline;
 
 namespace DeepBaize.Bench;
 
+/// <summary>
+/// Benchmarks, and two long commands: <c>shots [count]</c> plays and checks random shots (a million by default), <c>small-steps</c> compares the engine with a
+/// march in small steps.
+/// </summary>
 internal static class EntryPoint
 {
-    private static void Main(string[] args) => BenchmarkSwitcher.FromAssembly(typeof(EntryPoint).Assembly).Run(args);
+    private static int Main(string[] args)
+    {
+        switch (args.FirstOrDefault())
+        {
+            case "shots":
+                return PlayShots(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 1_000_000);
+            case "small-steps":
+                CompareSmallSteps();
+                return 0;
+            default:
+                BenchmarkSwitcher.FromAssembly(typeof(EntryPoint).Assembly).Run(args);
+                return 0;
+        }
+    }
+
+    private static int PlayShots(int count)
+    {
+        var clock = Stopwatch.StartNew();
+        var report = RandomShots.Run(0, count);
+        Console.WriteLine($"{report}; {clock.Elapsed.TotalSeconds:0} s");
+        foreach (var fault in report.Faults.Take(20)) Console.WriteLine(fault);
+        return report.Faults.Count == 0 ? 0 : 1;
+    }
+
+    private static void CompareSmallSteps()
+    {
+        var layout = Positions.Lay(Positions.Typical);
+        var (simulation, result) = (new TableSimulation(PlayingConditions.Club, TableOutline.Club), new StrokeResult());
+        simulation.Run(layout, Positions.TypicalStroke, result);
+        var ours = result.Final.ToDictionary(ball => ball.Ball, ball => ball.State.Place);
+        var one = Time(() => simulation.Run(layout, Positions.TypicalStroke, result), 100_000);
+        Console.WriteLine($"event by event: {one * 1e6:0.0} us");
+        var small = new SmallStepSimulation(PlayingConditions.Club, TableOutline.Club);
+        foreach (var step in new[] { 1e-3, 1e-4, 1e-5, 3e-6, 1e-6, 3e-7 })
+        {
+            var theirs = small.Play(layout, Positions.TypicalStroke, step);
+            var worst = ours.Max(ball => theirs.TryGetValue(ball.Key, out var place) ? place.DistanceTo(ball.Value) : double.PositiveInfinity);
+            var time = Time(() => small.Play(layout, Positions.TypicalStroke, step), step > 1e-4 ? 3 : 1);
+            Console.WriteLine($"step {step:0e+0} s: worst place {worst * 1000:0.000} mm off, {time * 1e3:0.00} ms, {time / one:0} times as long");
+            if (worst < 1e-4) break;
+        }
+    }
+
+    private static double Time(Action play, int times)
+    {
+        play();
+        var clock = Stopwatch.StartNew();
+        for (var i = 0; i < times; i++) play();
+        return clock.Elapsed.TotalSeconds / times;
+    }
 }

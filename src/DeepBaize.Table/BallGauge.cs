@@ -9,7 +9,7 @@ namespace DeepBaize.Table;
 /// Height of the nose line above the bed in metres; from the ball's radius to 1.5 radii. The default
 /// is 7/10 of the diameter (from memory, as assumed by Mathavan, Jackson and Parkin 2010).
 /// </param>
-public sealed record BallGauge(double Diameter, double NoseHeight)
+public readonly record struct BallGauge(double Diameter, double NoseHeight)
 {
     /// <summary>The standard ball of 52.5 mm at a nose 36.75 mm high.</summary>
     public static BallGauge Standard { get; } = new(0.0525, 0.03675);

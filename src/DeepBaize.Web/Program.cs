@@ -8,6 +8,7 @@ using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Outline;
 using DeepBaize.Web.Paces;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Profiles;
 using DeepBaize.Web.Shots;
 
 var builder = WebApplication.CreateBuilder(args);
@@ -53,6 +54,7 @@ app.MapHealth();
 app.MapShots();
 app.MapRunRule();
 app.MapOutline();
+app.MapProfiles();
 app.MapLayouts();
 app.MapClub();
 app.MapFallbackToFile("index.html");

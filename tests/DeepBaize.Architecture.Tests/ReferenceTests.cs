@@ -19,7 +19,7 @@ public sealed class ReferenceTests
     private static readonly Dictionary<string, string[]> Order = new()
     {
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Words"],
-        ["DeepBaize.Physics"] = ["Balls", "Motion", "Impacts", "Simulation"],
+        ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Impacts", "Simulation"],
     };
 
     [Fact]

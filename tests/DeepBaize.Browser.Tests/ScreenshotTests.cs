@@ -36,6 +36,16 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         Keep("numbers.png");
     }
 
+    [Fact]
+    public void A_lively_table()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.OpenPosition("The same stroke on a lively table");
+        page.Until(() => page.Text("table-chooser").Trim() == "lively");
+        page.Settle();
+        Keep("lively-table.png");
+    }
+
     private void Keep(string name)
     {
         var path = Path.Combine(Folder, name);

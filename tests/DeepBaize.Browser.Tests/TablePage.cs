@@ -127,7 +127,7 @@ internal sealed class TablePage(BrowserFixture browser)
     {
         var sheet = Sheet();
         using var response = await browser.Client.PostAsJsonAsync(
-            "/api/shots/predict", new { balls = sheet.GetProperty("balls"), strike = sheet.GetProperty("stroke") });
+            "/api/shots/predict", new { balls = sheet.GetProperty("balls"), strike = sheet.GetProperty("stroke"), profile = sheet.GetProperty("profile") });
         Assert.True(response.IsSuccessStatusCode);
         return await response.Content.ReadFromJsonAsync<JsonElement>();
     }

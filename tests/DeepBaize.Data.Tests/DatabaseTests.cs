@@ -99,9 +99,11 @@ public sealed class DatabaseTests : IAsyncLifetime
     [Fact]
     public void A_document_of_a_newer_program_is_refused()
     {
-        Assert.Throws<NotSupportedException>(() => PositionDocument.Read("""{"schemaVersion":2,"balls":[],"contacts":[]}"""));
+        Assert.Throws<NotSupportedException>(() => PositionDocument.Read("""{"schemaVersion":3,"balls":[],"contacts":[]}"""));
         var read = PositionDocument.Read("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[]}""");
         Assert.Null(read.Stroke);
+        // Before version 2 every position was the club table's.
+        Assert.Equal(PositionDocument.ClubProfile, read.Profile);
     }
 
     private BaizeDbContext Open(Guid owner)
@@ -117,7 +119,7 @@ public sealed class DatabaseTests : IAsyncLifetime
         OwnerId = owner,
         Name = name,
         Note = "",
-        Document = new PositionDocument(1, [new SavedBall("cue", 1.0 / 3, 0.5)], [], null),
+        Document = new PositionDocument(PositionDocument.CurrentVersion, [new SavedBall("cue", 1.0 / 3, 0.5)], [], null),
         UpdatedAt = DateTimeOffset.UtcNow,
     };
 }

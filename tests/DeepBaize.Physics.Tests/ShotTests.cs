@@ -140,7 +140,7 @@ public sealed class ShotTests
             else break;
         }
 
-        Assert.InRange(widest, half - 0.005, half + 0.005);
+        Assert.InRange(widest, half - 0.005 - 1e-9, half + 0.005 + 1e-9);
     }
 
     [Fact]

@@ -64,10 +64,26 @@ internal static class DemoPositions
             "Snookered on the red: this way takes two cushions. Turn the aim and look for an easier one.",
             new SavedStroke(138.16, 5, 0, 0.2),
             [(BallId.Cue, 0.60, 0.889), .. OnSpots(), (BallId.Red1, 1.55, 0.88)]);
+        yield return Position(
+            "The same stroke on a lively table",
+            "Up the table and back: on new cushions the white runs on and on. Choose another table at the top right and look again.",
+            new SavedStroke(2.5, 5, 0, 0),
+            [(BallId.Cue, 0.50, 0.60), .. OnSpots(BallId.Black, BallId.Blue), (BallId.Red1, 2.20, 1.30)],
+            "lively");
+        yield return Position(
+            "The same stroke on slow old cloth",
+            "As on the lively table, ball for ball: worn cloth and tired cushions hold the white back.",
+            new SavedStroke(2.5, 5, 0, 0),
+            [(BallId.Cue, 0.50, 0.60), .. OnSpots(BallId.Black, BallId.Blue), (BallId.Red1, 2.20, 1.30)],
+            "slow-old-cloth");
     }
 
     private static SavedPosition Position(
-        string name, string note, SavedStroke stroke, IReadOnlyList<(BallId Ball, double X, double Y)> balls)
+        string name,
+        string note,
+        SavedStroke stroke,
+        IReadOnlyList<(BallId Ball, double X, double Y)> balls,
+        string profile = PositionDocument.ClubProfile)
     {
         var layout = LayoutRules.TryBuild(
             [.. balls.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))],
@@ -81,7 +97,7 @@ internal static class DemoPositions
             OwnerId = Owner.House,
             Name = name,
             Note = note,
-            Document = PositionDocument.From(layout, stroke),
+            Document = PositionDocument.From(layout, stroke, profile),
             UpdatedAt = DateTimeOffset.UtcNow,
         };
     }

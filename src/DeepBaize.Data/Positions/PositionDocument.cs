@@ -22,23 +22,32 @@ public sealed record SavedStroke(double DirectionDeg, double Pace, double Side, 
 /// <param name="Balls">The balls in the order of their ids.</param>
 /// <param name="Contacts">Pairs of ids that touch, kept explicitly so that rounding cannot open them.</param>
 /// <param name="Stroke">The stroke, if one was set.</param>
+/// <param name="Profile">Id of the table, balls and cue that it is for; since version 2, before that always the club's.</param>
 public sealed record PositionDocument(
-    int SchemaVersion, IReadOnlyList<SavedBall> Balls, IReadOnlyList<IReadOnlyList<string>> Contacts, SavedStroke? Stroke)
+    int SchemaVersion,
+    IReadOnlyList<SavedBall> Balls,
+    IReadOnlyList<IReadOnlyList<string>> Contacts,
+    SavedStroke? Stroke,
+    string Profile = PositionDocument.ClubProfile)
 {
     /// <summary>The version that this program writes.</summary>
-    public const int CurrentVersion = 1;
+    public const int CurrentVersion = 2;
+
+    /// <summary>Id of the club table's profile.</summary>
+    public const string ClubProfile = "club";
 
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
 
     /// <summary>The document of a legal layout.</summary>
-    public static PositionDocument From(Layout layout, SavedStroke? stroke)
+    public static PositionDocument From(Layout layout, SavedStroke? stroke, string profile = ClubProfile)
     {
         ArgumentNullException.ThrowIfNull(layout);
         return new PositionDocument(
             CurrentVersion,
             [.. layout.Balls.Select(ball => new SavedBall(Names.Text(ball.Ball), ball.Place.X, ball.Place.Y))],
             [.. layout.Contacts.Select(contact => (string[])[Names.Text(contact.First), Names.Text(contact.Second)])],
-            stroke);
+            stroke,
+            profile);
     }
 
     /// <summary>Writes the document as JSON.</summary>

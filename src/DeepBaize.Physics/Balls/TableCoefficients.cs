@@ -1,3 +1,5 @@
+using DeepBaize.Table;
+
 namespace DeepBaize.Physics.Balls;
 
 /// <summary>
@@ -25,16 +27,43 @@ public sealed record TableCoefficients
     public double CushionRestitution { get; init; } = 0.98;
 
     /// <summary>Loss k of restitution per m/s of normal speed, e = e0 - k v and never below 0; 0 to 1 s/m (chosen so that pace 10 runs about 3.9 lengths).</summary>
-    public double CushionRestitutionLoss { get; init; } = 0.008;
+    public double CushionRestitutionLoss { get; init; } = 0.010;
 
-    /// <summary>Friction between ball and cushion, 0 up to the tangent of the nose's lean (0.14 in Mathavan, Jackson and Parkin 2010).</summary>
+    /// <summary>Friction mu0 between ball and cushion at vanishing slip, 0 up to the tangent of the nose's lean (0.14 in Mathavan, Jackson and Parkin 2010).</summary>
     public double CushionFriction { get; init; } = 0.14;
+
+    /// <summary>Fall f of that friction with the slip speed u, mu = mu0 / (1 + f u); 0 to 10 s/m (estimate: chosen so that side bites less at pace).</summary>
+    public double CushionFrictionFall { get; init; } = 0.1;
+
+    /// <summary>How lively each cushion is beside the others.</summary>
+    public CushionLiveliness CushionLiveliness { get; init; } = CushionLiveliness.Even;
 
     /// <summary>Height of the cushion's nose above the bed in metres, from the ball's radius to 1.5 radii.</summary>
     public double NoseHeight { get; init; } = 0.03675;
 
-    /// <summary>Restitution of a cushion met at a normal speed, max(0, e0 - k v).</summary>
+    /// <summary>Restitution of rubber met at a normal speed, share (e0 - k v), from 0 to 1.</summary>
     /// <param name="normalSpeed">Speed into the cushion in m/s.</param>
-    public double CushionRestitutionAt(double normalSpeed) =>
-        Math.Max(0, CushionRestitution - CushionRestitutionLoss * normalSpeed);
+    /// <param name="share">Share of the table's restitution that this rubber has: its liveliness, and less for a jaw.</param>
+    public double RestitutionAt(double normalSpeed, double share) =>
+        Math.Clamp(share * (CushionRestitution - CushionRestitutionLoss * normalSpeed), 0, 1);
+}
+
+/// <summary>Factors on the restitution of the four cushions, each 0.5 to 1.5.</summary>
+/// <param name="Baulk">The baulk cushion.</param>
+/// <param name="Top">The top cushion.</param>
+/// <param name="YellowSide">Both cushions on the yellow side.</param>
+/// <param name="GreenSide">Both cushions on the green side.</param>
+public readonly record struct CushionLiveliness(double Baulk, double Top, double YellowSide, double GreenSide)
+{
+    /// <summary>All cushions alike.</summary>
+    public static CushionLiveliness Even => new(1, 1, 1, 1);
+
+    /// <summary>The factor of a cushion.</summary>
+    public double this[CushionId cushion] => cushion switch
+    {
+        CushionId.Baulk => Baulk,
+        CushionId.Top => Top,
+        CushionId.YellowSide => YellowSide,
+        _ => GreenSide,
+    };
 }

@@ -20,43 +20,17 @@ public static class BallImpact
     public static void Resolve(ref BallState first, ref BallState second, BallCoefficients balls)
     {
         ArgumentNullException.ThrowIfNull(balls);
-        var radius = balls.Radius;
-        var apart = second.Position - first.Position;
-        var normal = apart * (1 / apart.Length);
-        var relative = first.Velocity - second.Velocity;
-        var closing = relative.Dot(normal);
+        var contact = BallContact.Between(first, second);
+        var closing = contact.Closing(first, second);
         if (closing <= 0) return;
-
-        // Impulses are per unit mass from here on.
-        var restitution = closing < DeadSpeed ? 0 : balls.Restitution;
-        var press = (1 + restitution) * closing / 2;
-        var slip = relative - normal * closing + (first.Spin + second.Spin).Cross(normal) * radius;
-        var slipSpeed = slip.Length;
-        var friction = Vec3.Zero;
-        if (slipSpeed > 0)
-        {
-            var size = Math.Min(balls.FrictionAt(slipSpeed) * press, slipSpeed / 7);
-            friction = slip * (-size / slipSpeed);
-        }
-
-        var onFirst = friction - normal * press;
-        var spinChange = normal.Cross(friction) * (2.5 / radius);
-        first = first with { Velocity = OnBed(first.Velocity + onFirst), Spin = first.Spin + spinChange };
-        second = second with { Velocity = OnBed(second.Velocity - onFirst), Spin = second.Spin + spinChange };
+        var press = (1 + (closing < DeadSpeed ? 0 : balls.Restitution)) * closing / 2;
+        var slip = contact.SlipOf(first, second, balls.Radius);
+        contact.Press(ref first, ref second, press);
+        contact.Rub(ref first, ref second, slip, slip, balls.FrictionAt(slip.Size) * press, balls.Radius);
+        first = OnBed(first);
+        second = OnBed(second);
     }
 
-    /// <summary>
-    /// Two balls that lean on each other share their speed along the line of centres; nothing else. Friction between leaning
-    /// balls is left out: it would set them slipping on the cloth again and again without moving them.
-    /// </summary>
-    public static void ShareNormalVelocity(ref BallState first, ref BallState second)
-    {
-        var apart = second.Position - first.Position;
-        var normal = apart * (1 / apart.Length);
-        var push = normal * ((first.Velocity - second.Velocity).Dot(normal) / 2);
-        first = first with { Velocity = first.Velocity - push };
-        second = second with { Velocity = second.Velocity + push };
-    }
-
-    private static Vec3 OnBed(Vec3 velocity) => velocity with { Z = 0 };
+    /// <summary>The state without its vertical velocity.</summary>
+    internal static BallState OnBed(in BallState state) => state with { Velocity = state.Velocity with { Z = 0 } };
 }

@@ -11,13 +11,16 @@ public static class CushionImpact
     /// <summary>Normal speed in m/s below which rubber only takes the normal velocity away.</summary>
     public const double DeadSpeed = 1e-4;
 
+    /// <summary>Stated accuracy of the rebound, relative to the incoming normal speed.</summary>
+    public const double Accuracy = 3e-5;
+
     /// <summary>The state after the impact.</summary>
     /// <param name="ball">The ball at contact, moving into the rubber.</param>
     /// <param name="intoRubber">Horizontal unit vector from the ball's centre to the nearest point of the nose line.</param>
-    /// <param name="restitutionFactor">Share of the cushion's restitution that this rubber has: 1 for a cushion, less for a jaw.</param>
+    /// <param name="share">Share of the table's restitution that this rubber has: its cushion's liveliness, and less for a jaw.</param>
     /// <param name="conditions">Cloth, cushions and ball.</param>
     /// <returns>The rebounding state; the vertical velocity stays 0.</returns>
-    public static BallState Resolve(in BallState ball, Vec3 intoRubber, double restitutionFactor, PlayingConditions conditions)
+    public static BallState Resolve(in BallState ball, Vec3 intoRubber, double share, PlayingConditions conditions)
     {
         ArgumentNullException.ThrowIfNull(conditions);
         var normalSpeed = ball.Velocity.Dot(intoRubber);
@@ -32,10 +35,10 @@ public static class CushionImpact
             1,
             ball.Spin.Dot(along) * radius * scale,
             ball.Spin.Dot(intoRubber) * radius * scale,
-            ball.Spin.Z * radius * scale,
-            0);
-        var restitution = conditions.Table.CushionRestitutionAt(normalSpeed) * restitutionFactor;
-        var nose = new NoseContact(conditions.Gauge.NoseSine, conditions.Table.CushionFriction, conditions.Table.SlidingFriction);
+            ball.Spin.Z * radius * scale);
+        var table = conditions.Table;
+        var restitution = table.RestitutionAt(normalSpeed, share);
+        var nose = new NoseContact(conditions.Gauge.NoseSine, table.CushionFriction, table.CushionFrictionFall * normalSpeed, table.SlidingFriction);
         var after = NoseIntegrator.Rebound(before, nose, restitution);
         return ball with
         {

@@ -1,269 +1,336 @@
 namespace DeepBaize.Physics.Impacts;
 
 /// <summary>
-/// Integrates a cushion impact over its normal impulse, regime by regime: the ball slips or grips at the nose and at the
-/// cloth; the impulse at which a regime ends (a slip dies, a grip breaks, the work is given back) is located to rounding.
-/// Inside a regime an embedded Runge-Kutta pair (Dormand and Prince 1980) chooses its own steps.
+/// Integrates a cushion impact over its normal impulse, regime by regime: the ball slips, creeps or grips at the nose and at
+/// the cloth; the impulse at which a regime ends (a slip dies, a grip breaks, the work is given back) is located. Integrated
+/// are the four slips, on which velocity, spin and work depend; <see cref="NoseStep"/> gives the steps.
+/// Accuracy: <see cref="CushionImpact.Accuracy"/> of the incoming normal speed.
 /// </summary>
-internal struct NoseIntegrator
+internal struct NoseIntegrator : INoseLaw
 {
     /// <summary>Error allowed in one step, relative to the incoming normal speed.</summary>
-    private const double StepTolerance = 1e-9;
+    private const double StepTolerance = 2.5e-6;
 
-    /// <summary>Impulse to which the ends of regimes are located.</summary>
-    private const double SmallestStep = 1e-10;
+    /// <summary>First step, as a share of the impulse over which the slips change much.</summary>
+    private const double FirstStep = 0.5;
 
-    /// <summary>Rounding to which the ends of compression and restitution are located.</summary>
-    private const double Located = 1e-15;
+    /// <summary>Longest step, likewise.</summary>
+    private const double LongestStep = 0.7;
 
-    /// <summary>
-    /// Steps after which an impact that keeps changing between slip and grip is carried on with softened friction: 3 in
-    /// 100,000 random arrivals on the club table, 4 in 1,000 over all allowed coefficients.
-    /// </summary>
-    private const int StepsBeforeSoftening = 600;
+    /// <summary>Slip, relative to the incoming normal speed, that counts as none.</summary>
+    private const double NoSlip = 1e-9;
 
-    /// <summary>Slip, relative to the incoming normal speed, at which softened friction has half its size.</summary>
-    private const double Softness = 5e-3;
+    /// <summary>Greatest slip that may begin to creep, and that at which a growing creep becomes a slip.</summary>
+    private const double CreepSlip = 4e-3;
 
-    private const int MaxSteps = 40_000;
+    /// <summary>Part of a slip, across its settled direction, that is taken off at once when it creeps.</summary>
+    private const double CreepAcross = 2e-6;
+
+    /// <summary>Turn of a slip, beside its growth, below which it counts as keeping its direction.</summary>
+    private const double Settled = 1e-5;
+
+    /// <summary>Steps shorter than this are taken as they are.</summary>
+    private const double ShortestStep = 1e-10;
+
+    /// <summary>Share of the greatest friction by which a grip may be overloaded where its end is located.</summary>
+    private const double OverloadLocated = 1e-7;
+
+    /// <summary>Steps that an impact may take; about ten are usual.</summary>
+    private const int MaxSteps = 2_000;
 
     private readonly NoseContact _contact;
-    private NoseState _y;
+    private Slips _slips;
+    private Slips _rate;
     private RubMode _nose;
     private RubMode _cloth;
-    private int _steps;
+    private double _noseRate;
+    private double _longest;
+    private double _scale;
 
     private NoseIntegrator(in NoseState start, in NoseContact contact)
     {
         _contact = contact;
-        _y = start;
-        _nose = new RubMode(contact.NoseFriction);
-        _cloth = new RubMode(contact.ClothFriction);
+        _slips = contact.SlipsOf(start);
+        Decide();
     }
 
-    /// <summary>The state after the impact; the work is left in the state.</summary>
+    private readonly Slip NoseSlip => _slips.Nose;
+
+    private readonly Slip ClothSlip => _slips.Cloth;
+
+    /// <summary>The state after the impact.</summary>
+    /// <param name="before">The state at first contact, with a velocity of 1 into the rubber.</param>
+    /// <param name="contact">The laws.</param>
+    /// <param name="restitution">Energetic restitution: e^2 of the work of compression is given back.</param>
+    /// <exception cref="ImpactBudgetException">The impact takes more than its budget of steps.</exception>
     public static NoseState Rebound(in NoseState before, in NoseContact contact, double restitution)
     {
-        var integrator = new NoseIntegrator(before, contact);
-        // Compression: until the ball no longer moves into the rubber.
-        integrator.RunUntil(static (in NoseState y, double _) => y.Into, 0);
-        var kept = integrator._y.Work * (1 - restitution * restitution);
-        integrator._y = integrator._y with { Into = 0 };
-        // Restitution: until the work left in the rubber is what is lost.
-        if (restitution > 0) integrator.RunUntil(static (in NoseState y, double goal) => y.Work - goal, kept);
-        return integrator._y;
+        var run = new NoseIntegrator(before, contact);
+        return contact.After(before, run.Run(restitution));
     }
 
-    private readonly bool IsSoft => _steps > StepsBeforeSoftening;
-
-    private delegate double Goal(in NoseState y, double parameter);
-
-    private void RunUntil(Goal goal, double parameter)
+    private Slips Run(double restitution)
     {
-        var step = 0.05;
-        while (++_steps < MaxSteps)
+        NoseStep step = default;
+        double relative = FirstStep, work = 0, lost = double.NegativeInfinity;
+        var wasTooLong = false;
+        for (var i = 0; i < MaxSteps; i++)
         {
-            Classify();
-            var (next, error) = Step(step);
-            var tooRough = error > StepTolerance;
-            if (step > SmallestStep && (tooRough || !KeepsRegime(next)))
+            var wanted = relative * _scale;
+            var h = Math.Min(wanted, _longest);
+            Take(ref step, h);
+            var change = Change(step.Error);
+            if (h > ShortestStep && (step.Error > StepTolerance || HasTurned(step.End)))
             {
-                var shrink = tooRough ? Math.Clamp(0.9 * Math.Pow(StepTolerance / error, 0.2), 0.1, 0.9) : 0.5;
-                step = Math.Max(step * shrink, SmallestStep);
+                relative = h / _scale * (step.Error > StepTolerance ? change : 0.5);
+                wasTooLong = true;
                 continue;
             }
 
-            if (goal(next, parameter) <= 0)
+            if (h == wanted) relative = Math.Min(relative * (wasTooLong ? Math.Min(change, 1) : change), LongestStep);
+            wasTooLong = false;
+            var share = h > ShortestStep && Spare(step.End) < 0 ? OverloadShare(step.Path()) : 1;
+            var end = share < 1 ? step.Path().At(share) : step.End;
+            var next = work + _contact.Cosine * (share < 1 ? step.IntoCushion(_contact).Integral(share) : _contact.IntoPerSlip * step.Difference);
+            var isCompressing = double.IsNegativeInfinity(lost);
+            if (isCompressing && _contact.Into(end) <= 0)
             {
-                _y = Locate(goal, parameter, step);
-                return;
+                var into = step.IntoCushion(_contact);
+                var turn = into.Zero(share);
+                if (restitution == 0) return step.Path().At(turn);
+                lost = (work + _contact.Cosine * into.Integral(turn)) * (1 - restitution * restitution);
             }
 
-            _y = next;
-            step = Math.Min(StepToGrip(), error > 0 ? step * Math.Clamp(0.9 * Math.Pow(StepTolerance / error, 0.2), 0.2, 5) : step * 5);
+            if (next <= lost) return step.Path().At(End(step, (lost - work) / _contact.Cosine, isCompressing, share));
+            (work, _slips, _rate) = (next, end, step.K7);
+            if (BothSlip()) Measure();
+            else Decide();
         }
 
-        throw new InvalidOperationException("The cushion impulse did not end within its step budget.");
+        throw new ImpactBudgetException("A ball met a cushion in a way whose impulse did not end within its budget of steps.");
     }
 
-    /// <summary>The end of the run within the next step, by the Illinois variant of the secant method on the step's length.</summary>
-    private readonly NoseState Locate(Goal goal, double parameter, double step)
+    private readonly void Take(ref NoseStep step, double h)
     {
-        double low = 0, high = step;
-        double atLow = goal(_y, parameter), atHigh = goal(Step(step).Next, parameter);
-        var best = _y;
-        var side = 0;
-        for (var i = 0; i < 60; i++)
+        if (_nose == RubMode.Slips && _cloth == RubMode.Slips) step.Take(_contact, _slips, _rate, h);
+        else step.Take(this, _slips, _rate, h);
+    }
+
+    /// <summary>The share of a step at which the impact ends: the work given back is done.</summary>
+    private readonly double End(in NoseStep step, double goal, bool turnsWithin, double share)
+    {
+        var into = step.IntoCushion(_contact);
+        return into.IntegralFallsTo(goal, turnsWithin ? into.Zero(share) : 0, share);
+    }
+
+    /// <summary>By how much the next step may be longer, or must be shorter.</summary>
+    private static double Change(double error) =>
+        Math.Clamp(0.9 * Math.Sqrt(Math.Sqrt(StepTolerance / (error + 1e-30))), 0.1, 1.2);
+
+    /// <summary>Rates of the slips per unit of normal impulse in the present regime.</summary>
+    public readonly Slips RatesAt(in Slips slips) => _nose == RubMode.Slips && _cloth == RubMode.Slips
+        ? _contact.RatesAt(slips)
+        : _contact.RatesUnder(Friction(slips));
+
+    private readonly Rub Friction(in Slips slips)
+    {
+        var (nose, cloth) = (slips.Nose, slips.Cloth);
+        switch (_nose)
         {
-            var guess = (low * atHigh - high * atLow) / (atHigh - atLow);
-            if (!(guess > low && guess < high)) guess = (low + high) / 2;
-            best = Step(guess).Next;
-            var value = goal(best, parameter);
-            if (Math.Abs(value) <= Located || high - low <= Located) break;
-            if (value > 0)
-            {
-                (low, atLow) = (guess, value);
-                if (side > 0) atHigh /= 2;
-                side = 1;
-            }
-            else
-            {
-                (high, atHigh) = (guess, value);
-                if (side < 0) atLow /= 2;
-                side = -1;
-            }
-        }
-
-        return best;
-    }
-
-    /// <summary>One step of the embedded pair from the present state: fifth order result, difference to fourth order.</summary>
-    private readonly (NoseState Next, double Error) Step(double h)
-    {
-        var k1 = Rates(_y);
-        var k2 = Rates(_y.Plus(k1, h / 5));
-        var k3 = Rates(_y.Plus(k1, h * 3 / 40).Plus(k2, h * 9 / 40));
-        var k4 = Rates(_y.Plus(k1, h * 44 / 45).Plus(k2, h * -56 / 15).Plus(k3, h * 32 / 9));
-        var k5 = Rates(_y.Plus(k1, h * 19372 / 6561).Plus(k2, h * -25360 / 2187).Plus(k3, h * 64448 / 6561).Plus(k4, h * -212 / 729));
-        var k6 = Rates(_y.Plus(k1, h * 9017 / 3168).Plus(k2, h * -355 / 33).Plus(k3, h * 46732 / 5247)
-            .Plus(k4, h * 49 / 176).Plus(k5, h * -5103 / 18656));
-        var next = _y.Plus(k1, h * 35 / 384).Plus(k3, h * 500 / 1113).Plus(k4, h * 125 / 192)
-            .Plus(k5, h * -2187 / 6784).Plus(k6, h * 11 / 84);
-        var k7 = Rates(next);
-        var error = default(NoseState).Plus(k1, h * 71 / 57600).Plus(k3, h * -71 / 16695).Plus(k4, h * 71 / 1920)
-            .Plus(k5, h * -17253 / 339200).Plus(k6, h * 22 / 525).Plus(k7, h * -1 / 40);
-        return (next, error.LargestSpeed);
-    }
-
-    private readonly NoseState Rates(in NoseState y) => _contact.Rates(y, Friction(y));
-
-    private readonly Rub Friction(in NoseState y)
-    {
-        if (IsSoft) return _contact.BothSlip(Soften(_contact.NoseSlip(y)), Soften(NoseContact.ClothSlip(y)));
-        var nose = _nose.Direction(_contact.NoseSlip(y));
-        var cloth = _cloth.Direction(NoseContact.ClothSlip(y));
-        return (_nose.Grips, _cloth.Grips) switch
-        {
-            (true, true) => _contact.BothGrip(),
-            (true, false) => _contact.NoseGrips(cloth),
-            (false, true) => _contact.ClothGrips(nose),
-            _ => _contact.BothSlip(nose, cloth),
-        };
-    }
-
-    /// <summary>Direction of a slip that fades with the slip, so that friction never jumps.</summary>
-    private static (double X, double Y) Soften((double X, double Y) slip)
-    {
-        var size = Math.Sqrt(slip.X * slip.X + slip.Y * slip.Y) + Softness;
-        return (slip.X / size, slip.Y / size);
-    }
-
-    /// <summary>True when no slip has turned round and no grip has been overloaded on the way to a state.</summary>
-    private readonly bool KeepsRegime(in NoseState next)
-    {
-        if (IsSoft) return true;
-        if (!_nose.Keeps(_contact.NoseSlip(_y), _contact.NoseSlip(next))
-            || !_cloth.Keeps(NoseContact.ClothSlip(_y), NoseContact.ClothSlip(next)))
-        {
-            return false;
-        }
-
-        if (!_nose.Grips && !_cloth.Grips) return true;
-        var rub = Friction(next);
-        return NoseHolds(rub) && ClothHolds(rub);
-    }
-
-    private readonly bool NoseHolds(in Rub rub) => !_nose.Grips || rub.NoseSize <= _contact.NoseFriction;
-
-    private readonly bool ClothHolds(in Rub rub) =>
-        !_cloth.Grips || rub.ClothSize <= _contact.ClothFriction * _contact.ClothPress(rub.NoseUp);
-
-    /// <summary>Largest step that does not run past the place where a dying slip ends.</summary>
-    private readonly double StepToGrip()
-    {
-        if (IsSoft) return double.PositiveInfinity;
-        var rates = _contact.SlipRates(Friction(_y));
-        return Math.Min(
-            _nose.StepToGrip(_contact.NoseSlip(_y), (rates.NoseAlong, rates.NoseUp)),
-            _cloth.StepToGrip(NoseContact.ClothSlip(_y), (rates.ClothAlong, rates.ClothInto)));
-    }
-
-    /// <summary>Decides where the ball grips and where it slips at the present state.</summary>
-    private void Classify()
-    {
-        if (IsSoft) return;
-        var noseSlip = _contact.NoseSlip(_y);
-        var clothSlip = NoseContact.ClothSlip(_y);
-        _nose.Observe(noseSlip);
-        _cloth.Observe(clothSlip);
-        if (!_nose.Undecided && !_cloth.Undecided) return;
-
-        // Try to grip wherever slip is nil; where the friction does not suffice, find the way in which the ball breaks away.
-        if (_nose.Undecided) _nose.Grip();
-        if (_cloth.Undecided) _cloth.Grip();
-        for (var round = 0; round < 3; round++)
-        {
-            var rub = Friction(_y);
-            var noseHolds = NoseHolds(rub);
-            if (noseHolds && ClothHolds(rub)) return;
-            if (!noseHolds) _nose.Break(BreakAwayDirection(true, rub.NoseAlong, rub.NoseUp));
-            else _cloth.Break(BreakAwayDirection(false, rub.ClothAlong, rub.ClothInto));
+            case RubMode.Grips when _cloth == RubMode.Grips:
+                return _contact.BothGrip();
+            case RubMode.Grips:
+                // A cloth that creeps under a gripped nose is driven straight away from the cushion.
+                return _contact.NoseGrips(_cloth == RubMode.Creeps ? new Slip(0, -1) : cloth.Direction);
+            case RubMode.Creeps:
+                return CreepingNose(nose, cloth, out _);
+            default:
+                return WithCloth(_contact.NoseFrictionAgainst(nose), cloth);
         }
     }
+
+    /// <summary>Friction at both places under a given friction at the nose.</summary>
+    private readonly Rub WithCloth(Slip nose, Slip clothSlip) => _cloth switch
+    {
+        RubMode.Grips => _contact.ClothGrips(nose),
+        RubMode.Creeps => _contact.BothSlip(nose, _contact.ClothCreeps(nose)),
+        _ => _contact.BothSlip(nose, clothSlip.Direction),
+    };
+
+    private readonly Rub CreepingNose(Slip noseSlip, Slip clothSlip, out double rate)
+    {
+        rate = _noseRate;
+        var friction = _contact.NoseFrictionAt(noseSlip.Size);
+        if (_cloth == RubMode.Grips) return _contact.ClothGrips(_contact.NoseCreepsOverGrip(friction, ref rate));
+        if (_cloth == RubMode.Slips)
+        {
+            var direction = clothSlip.Direction;
+            return _contact.BothSlip(_contact.NoseCreeps(friction, direction, ref rate), direction);
+        }
+
+        // Both creep: the direction on the cloth follows the friction at the nose, which hardly depends on it.
+        var nose = default(Slip);
+        var cloth = new Slip(0, -1);
+        for (var i = 0; i < 30; i++)
+        {
+            nose = _contact.NoseCreeps(friction, cloth, ref rate);
+            var next = _contact.ClothCreeps(nose);
+            var isSettled = Math.Abs(next.X - cloth.X) + Math.Abs(next.Y - cloth.Y) < 1e-12;
+            cloth = next;
+            if (isSettled) break;
+        }
+
+        return _contact.BothSlip(nose, cloth);
+    }
+
+    /// <summary>True when a slip has turned round on the way: then the step went past the place where it died.</summary>
+    private readonly bool HasTurned(in Slips end) =>
+        (_nose == RubMode.Slips && _contact.NoseFriction > 0 && HasTurned(_slips.Nose, end.Nose))
+        || (_cloth == RubMode.Slips && _contact.ClothFriction > 0 && HasTurned(_slips.Cloth, end.Cloth));
+
+    private static bool HasTurned(Slip before, Slip after) => before.Dot(after) < 0 && after.Size > NoSlip;
+
+    /// <summary>How far the grips are from being overloaded, as a share of the normal impulse; negative where one is.</summary>
+    private readonly double Spare(in Slips slips)
+    {
+        if (_nose != RubMode.Grips && _cloth != RubMode.Grips) return double.PositiveInfinity;
+        var rub = Friction(slips);
+        var nose = _nose == RubMode.Grips ? _contact.NoseFriction - rub.OnNose.Size : double.PositiveInfinity;
+        var cloth = _cloth == RubMode.Grips
+            ? _contact.ClothFriction * _contact.ClothPress(rub.NoseUp) - rub.OnCloth.Size
+            : double.PositiveInfinity;
+        return Math.Min(nose, cloth);
+    }
+
+    /// <summary>The share of a step that overloads a grip at which the grip has only just failed.</summary>
+    private readonly double OverloadShare(in NosePath path)
+    {
+        double low = 0, high = 1;
+        double atLow = Math.Max(Spare(path.Start), 0), atHigh = Spare(path.At(1));
+        for (var i = 0; i < 40 && atHigh < -OverloadLocated && high - low > ShortestStep; i++)
+        {
+            // Aims a little past the root, so that the end found is one where the grip fails.
+            var guess = low + (high - low) * Math.Clamp(atLow / (atLow - atHigh), 0.02, 0.98) + ShortestStep / 2;
+            if (i % 4 == 3) guess = (low + high) / 2;
+            var spare = Spare(path.At(guess));
+            if (spare >= 0) (low, atLow) = (guess, spare);
+            else (high, atHigh) = (guess, spare);
+        }
+
+        return high;
+    }
+
+    /// <summary>Decides what the ball does at both places at the present point, and how far that may be carried.</summary>
+    private void Decide()
+    {
+        var (noseBefore, clothBefore) = (_nose, _cloth);
+        DecideNose();
+        DecideCloth();
+        // What one place does may change what the other can do.
+        for (var round = 0; round < 3 && (noseBefore != _nose || clothBefore != _cloth); round++)
+        {
+            (noseBefore, clothBefore) = (_nose, _cloth);
+            DecideNose();
+            DecideCloth();
+        }
+
+        _rate = RatesAt(_slips);
+        Measure();
+    }
+
+    /// <summary>True when the ball slips at both places, and by more than it could creep.</summary>
+    private readonly bool BothSlip()
+    {
+        const double most = CreepSlip * CreepSlip;
+        return _nose == RubMode.Slips && _cloth == RubMode.Slips
+            && NoseSlip.Dot(NoseSlip) > most && ClothSlip.Dot(ClothSlip) > most;
+    }
+
+    /// <summary>How far the present regimes may be carried, and over which impulse the slips change much.</summary>
+    private void Measure()
+    {
+        var (nose, noseScale) = Reach(_nose, NoseSlip, _rate.Nose, _contact.NoseFriction);
+        var (cloth, clothScale) = Reach(_cloth, ClothSlip, _rate.Cloth, _contact.ClothFriction);
+        _longest = Math.Min(nose, cloth);
+        _scale = Math.Min(noseScale, clothScale);
+    }
+
+    private void DecideNose()
+    {
+        if (_contact.NoseFriction == 0) return;
+        var slip = NoseSlip;
+        if (_nose == RubMode.Slips && slip.Size > CreepSlip) return;
+        var present = _nose;
+        _nose = RubMode.Creeps;
+        var settled = CreepingNose(slip, ClothSlip, out _noseRate).OnNose * (-1 / _contact.NoseFrictionAt(slip.Size));
+        _nose = Next(present, slip, settled, _noseRate, out var excess);
+        if (excess is { } away) TakeOff(_contact.TakeOffNose(away, _cloth == RubMode.Grips));
+    }
+
+    private void DecideCloth()
+    {
+        if (_contact.ClothFriction == 0) return;
+        var slip = ClothSlip;
+        if (_cloth == RubMode.Slips && slip.Size > CreepSlip) return;
+        var present = _cloth;
+        _cloth = RubMode.Creeps;
+        var rub = Friction(_slips);
+        var settled = (rub.OnCloth * -1).Direction;
+        _cloth = Next(present, slip, settled, _contact.RatesUnder(rub).Cloth.Dot(settled), out var excess);
+        if (excess is { } away) TakeOff(_contact.TakeOffCloth(away, _nose == RubMode.Grips));
+    }
+
+    /// <summary>What a place with little slip does next, and the part of its slip that is to be taken off for it.</summary>
+    /// <param name="present">What it has done so far.</param>
+    /// <param name="slip">Its slip.</param>
+    /// <param name="settled">Direction in which it would creep.</param>
+    /// <param name="rate">Growth of the slip while it creeps; under 0 a slip dies and a grip holds.</param>
+    /// <param name="excess">Slip to take off, or none.</param>
+    private static RubMode Next(RubMode present, Slip slip, Slip settled, double rate, out Slip? excess)
+    {
+        excess = null;
+        if (present == RubMode.Grips && rate <= 0) return RubMode.Grips;
+        var along = slip.Dot(settled);
+        if (present == RubMode.Slips)
+        {
+            if (slip.Size > NoSlip && Math.Abs(slip.X * settled.Y - slip.Y * settled.X) > CreepAcross) return RubMode.Slips;
+            if (along < -CreepAcross || (rate > 0 && along > CreepSlip / 4)) return RubMode.Slips;
+        }
+
+        if (along <= NoSlip && rate <= 0)
+        {
+            excess = slip;
+            return RubMode.Grips;
+        }
+
+        // A slip that grows starts in its settled direction, which holds it from then on.
+        var kept = rate > 0 ? Math.Max(along, 2 * NoSlip) : along;
+        excess = new Slip(slip.X - kept * settled.X, slip.Y - kept * settled.Y);
+        return rate > 0 ? RubMode.Slips : RubMode.Creeps;
+    }
+
+    /// <summary>Applies friction impulses at once, without any normal impulse.</summary>
+    private void TakeOff(Rub rub) => _slips = _contact.Jump(_slips, rub);
 
     /// <summary>
-    /// The direction in which a slip that is nil begins to grow: the one that its own friction does not turn. A grip that
-    /// has only just been overloaded gives way against the friction that held it.
+    /// Longest step that one surface allows, to the end of a dying slip or until a creep has grown to a slip, and the impulse over
+    /// which its slip changes much.
     /// </summary>
-    private readonly (double X, double Y) BreakAwayDirection(bool atNose, double gripX, double gripY)
+    private static (double Longest, double Scale) Reach(RubMode mode, Slip slip, Slip rate, double friction)
     {
-        const int samples = 72;
-        var trial = this;
-        var grip = Math.Sqrt(gripX * gripX + gripY * gripY);
-        var best = (X: -gripX / grip, Y: -gripY / grip);
-        var bestTurn = double.PositiveInfinity;
-        var before = TurnAt(ref trial, atNose, 0);
-        for (var i = 1; i <= samples; i++)
-        {
-            var angle = i * 2 * Math.PI / samples;
-            var turn = TurnAt(ref trial, atNose, angle);
-            if (before.Turn * turn.Turn <= 0 && (before.Growth > 0 || turn.Growth > 0))
-            {
-                var settled = Bisect(ref trial, atNose, angle - 2 * Math.PI / samples, angle, before.Turn);
-                var there = TurnAt(ref trial, atNose, settled);
-                if (there.Growth > 0 && Math.Abs(there.Turn) < bestTurn)
-                {
-                    bestTurn = Math.Abs(there.Turn);
-                    best = (Math.Cos(settled), Math.Sin(settled));
-                }
-            }
-
-            before = turn;
-        }
-
-        return best;
-    }
-
-    private readonly double Bisect(ref NoseIntegrator trial, bool atNose, double low, double high, double turnAtLow)
-    {
-        for (var i = 0; i < 50; i++)
-        {
-            var middle = (low + high) / 2;
-            if (TurnAt(ref trial, atNose, middle).Turn * turnAtLow > 0) low = middle;
-            else high = middle;
-        }
-
-        return (low + high) / 2;
-    }
-
-    /// <summary>How a slip in a given direction would turn and grow under its own friction.</summary>
-    private readonly (double Turn, double Growth) TurnAt(ref NoseIntegrator trial, bool atNose, double angle)
-    {
-        var direction = (X: Math.Cos(angle), Y: Math.Sin(angle));
-        if (atNose) trial._nose.Break(direction);
-        else trial._cloth.Break(direction);
-        var rates = _contact.SlipRates(trial.Friction(_y));
-        var (x, y) = atNose ? (rates.NoseAlong, rates.NoseUp) : (rates.ClothAlong, rates.ClothInto);
-        return (x * direction.Y - y * direction.X, x * direction.X + y * direction.Y);
+        if (mode == RubMode.Grips || friction == 0) return (double.PositiveInfinity, 1);
+        var size = slip.Size;
+        if (size <= NoSlip) return (CreepSlip / rate.Size, 1);
+        var growth = slip.Dot(rate) / size;
+        if (mode == RubMode.Creeps) return (growth < 0 ? size / -growth : CreepSlip / growth, 1);
+        var turn = Math.Abs(slip.X * rate.Y - slip.Y * rate.X) / size;
+        // A slip that keeps its direction does not mind how small it is; another changes over the impulse that makes or ends it.
+        var change = turn < Settled * Math.Abs(growth) ? turn : Math.Max(turn, Math.Abs(growth));
+        var scale = size / Math.Max(change, size);
+        if (growth >= 0) return (double.PositiveInfinity, scale);
+        // A slip that dies on a straight line is followed to its end (to just before it, where friction still has its
+        // direction), another to where it may begin to creep.
+        if (turn < -growth * NoSlip) return ((size - NoSlip / 2) / -growth, 1);
+        return ((size > CreepSlip ? size - CreepSlip / 2 : size * 0.8) / -growth, scale);
     }
 }

@@ -15,6 +15,9 @@ public static class ClothMotion
     /// <summary>Speed in m/s below which a gripping ball counts as standing.</summary>
     public const double RestSpeed = 1e-9;
 
+    /// <summary>Longest time in seconds for which a push is taken as steady.</summary>
+    public const double PushedFor = 0.01;
+
     private const double RestSpin = 1e-9;
 
     /// <summary>The phase that begins from a state on the bed.</summary>
@@ -39,6 +42,41 @@ public static class ClothMotion
             _ => Rest(end),
         };
     }
+
+    /// <summary>
+    /// A phase during which something also pushes the ball with a steady horizontal force: a rolling ball keeps rolling and takes 5/7 of
+    /// the push, a slipping one all of it. Holds for <see cref="PushedFor"/> seconds at most, within which the direction of
+    /// the slip is taken as steady.
+    /// </summary>
+    /// <param name="arc">The phase without the push.</param>
+    /// <param name="push">Force over mass in m/s^2.</param>
+    /// <param name="radius">Ball radius in metres.</param>
+    public static MotionArc Pushed(in MotionArc arc, Vec3 push, double radius)
+    {
+        var pushed = arc;
+        pushed.Acceleration += push * Yield(arc.Phase);
+        pushed.Duration = Math.Min(arc.Duration, PushedFor);
+        if (arc.Phase != MotionPhase.Rolling) return pushed;
+        pushed.SpinRate = Vec3.Up.Cross(pushed.Acceleration) * (1 / radius);
+        var size = pushed.Acceleration.Length;
+        if (size > 0) pushed.Duration = Math.Min(PushedFor, arc.Start.Velocity.Length / size);
+        return pushed;
+    }
+
+    /// <summary>The state after a small push at once: a rolling ball keeps rolling.</summary>
+    /// <param name="state">The ball.</param>
+    /// <param name="phase">What it does.</param>
+    /// <param name="push">Impulse over mass in m/s, horizontal.</param>
+    /// <param name="radius">Ball radius in metres.</param>
+    public static BallState Nudged(in BallState state, MotionPhase phase, Vec3 push, double radius)
+    {
+        var change = push * Yield(phase);
+        var moved = state with { Velocity = state.Velocity + change };
+        return phase == MotionPhase.Rolling ? moved with { Spin = state.Spin + Vec3.Up.Cross(change) * (1 / radius) } : moved;
+    }
+
+    /// <summary>Share of a push that moves a ball: the cloth holds a rolling ball back.</summary>
+    public static double Yield(MotionPhase phase) => phase == MotionPhase.Rolling ? 5.0 / 7 : 1;
 
     private static MotionArc Slide(in BallState state, Vec3 slip, TableCoefficients table, double radius)
     {
@@ -84,7 +122,8 @@ public static class ClothMotion
         };
     }
 
-    private static MotionArc Rest(in BallState state) => new()
+    /// <summary>A ball that stands still from a state on.</summary>
+    public static MotionArc Rest(in BallState state) => new()
     {
         Phase = MotionPhase.AtRest,
         Duration = double.PositiveInfinity,

@@ -11,7 +11,7 @@ internal static class Approach
     private const double ContactGap = 1e-9;
 
     /// <summary>Closing or parting speed in m/s up to which things in contact only lean on each other.</summary>
-    private const double LeanSpeed = 1e-6;
+    public const double LeanSpeed = 1e-6;
 
     /// <summary>Depth in metres that a lean sinks in.</summary>
     private const double LeanDepth = 1e-7;

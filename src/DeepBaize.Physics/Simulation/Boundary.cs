@@ -38,18 +38,16 @@ internal sealed class Boundary
     public Meeting Next(in RelativeMotion ball, double horizon)
     {
         var next = Meeting.None;
-        var (lowX, highX) = Range(ball.X, ball.Vx, ball.Ax, horizon);
-        var (lowY, highY) = Range(ball.Y, ball.Vy, ball.Ay, horizon);
+        var sweep = Sweep.Of(ball, horizon);
         const double margin = 2e-9;
-        var edgeX = Measurements.Length - _inset - margin;
-        var edgeY = Measurements.Width - _inset - margin;
         var edge = _inset + margin;
-        if (lowX > edge && highX < edgeX && lowY > edge && highY < edgeY) return next;
+        var (edgeX, edgeY) = (Measurements.Length - edge, Measurements.Width - edge);
+        if (sweep.LowX > edge && sweep.HighX < edgeX && sweep.LowY > edge && sweep.HighY < edgeY) return next;
 
         for (var i = 0; i < _noseCount; i++) ConsiderLine(i, ball, horizon, ref next);
         for (var pocket = 0; pocket < _mouths.Length; pocket++)
         {
-            if (ComesNear((PocketId)pocket, lowX, highX, lowY, highY)) ConsiderMouth(pocket, ball, Math.Min(horizon, next.Time), ref next);
+            if (ComesNear((PocketId)pocket, sweep)) ConsiderMouth(pocket, ball, Math.Min(horizon, next.Time), ref next);
         }
 
         return next;
@@ -133,31 +131,20 @@ internal sealed class Boundary
 
     private static bool Covers(RubberLine line, double along) => along >= line.From - 1e-12 && along <= line.To + 1e-12;
 
-    private bool ComesNear(PocketId pocket, double lowX, double highX, double lowY, double highY)
+    private bool ComesNear(PocketId pocket, in Sweep sweep)
     {
+        var depth = IsMiddle(pocket) ? _inset : _corner;
         var nearSide = pocket is PocketId.Green or PocketId.MiddleGreenSide or PocketId.TopGreenSide
-            ? highY > Measurements.Width - (IsMiddle(pocket) ? _inset : _corner)
-            : lowY < (IsMiddle(pocket) ? _inset : _corner);
+            ? sweep.HighY > Measurements.Width - depth
+            : sweep.LowY < depth;
         if (!nearSide) return false;
         return pocket switch
         {
-            PocketId.Yellow or PocketId.Green => lowX < _corner,
-            PocketId.TopYellowSide or PocketId.TopGreenSide => highX > Measurements.Length - _corner,
-            _ => lowX < Measurements.Length / 2 + _middle && highX > Measurements.Length / 2 - _middle,
+            PocketId.Yellow or PocketId.Green => sweep.LowX < _corner,
+            PocketId.TopYellowSide or PocketId.TopGreenSide => sweep.HighX > Measurements.Length - _corner,
+            _ => sweep.LowX < Measurements.Length / 2 + _middle && sweep.HighX > Measurements.Length / 2 - _middle,
         };
     }
 
     private static bool IsMiddle(PocketId pocket) => pocket is PocketId.MiddleYellowSide or PocketId.MiddleGreenSide;
-
-    private static (double Low, double High) Range(double start, double speed, double rate, double time)
-    {
-        var end = start + (speed + rate * time / 2) * time;
-        var low = Math.Min(start, end);
-        var high = Math.Max(start, end);
-        if (rate == 0) return (low, high);
-        var turn = -speed / rate;
-        if (turn <= 0 || turn >= time) return (low, high);
-        var extreme = start + speed * turn / 2;
-        return (Math.Min(low, extreme), Math.Max(high, extreme));
-    }
 }

@@ -11,6 +11,9 @@ public enum ShotEnd
 
     /// <summary>The simulated time ran out: without friction a stroke may never end.</summary>
     TimeLimit,
+
+    /// <summary>The stroke needed more events than its budget allows.</summary>
+    EventBudget,
 }
 
 /// <summary>A ball and the pocket into which it fell.</summary>
@@ -40,6 +43,9 @@ public sealed class ShotOutcome
 
     /// <summary>Number of events handled.</summary>
     public required int EventCount { get; init; }
+
+    /// <summary>How many of them were impulses through more than two balls.</summary>
+    public required int ClusterCount { get; init; }
 
     /// <summary>The white's first contact with another ball, if any.</summary>
     public required FirstContact? FirstContact { get; init; }

@@ -40,9 +40,9 @@ public sealed class Layout
     {
         get
         {
-            foreach (var placed in Balls)
+            for (var i = 0; i < Balls.Count; i++)
             {
-                if (placed.Ball == ball) return placed.Place;
+                if (Balls[i].Ball == ball) return Balls[i].Place;
             }
 
             return null;

@@ -21,7 +21,6 @@ public static class LayoutRules
     {
         ArgumentNullException.ThrowIfNull(balls);
         ArgumentNullException.ThrowIfNull(outline);
-        ArgumentNullException.ThrowIfNull(gauge);
         if (balls.Count > BallSet.Count)
         {
             problems = [new(LayoutFault.TooMany, null, $"There are {balls.Count} balls; a set has {BallSet.Count}.")];

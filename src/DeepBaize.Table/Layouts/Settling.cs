@@ -30,7 +30,6 @@ public static class Settling
     {
         ArgumentNullException.ThrowIfNull(others);
         ArgumentNullException.ThrowIfNull(outline);
-        ArgumentNullException.ThrowIfNull(gauge);
         if (!wanted.IsFinite) throw new ArgumentException("The wanted place is not a pair of finite numbers.", nameof(wanted));
 
         var inset = gauge.CushionInset;

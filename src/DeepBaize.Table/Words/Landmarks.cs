@@ -17,7 +17,6 @@ public static class Landmarks
     public static string Describe(Place place, IReadOnlyList<PlacedBall> others, BallGauge gauge)
     {
         ArgumentNullException.ThrowIfNull(others);
-        ArgumentNullException.ThrowIfNull(gauge);
         var cushion = NearCushion(place, gauge);
         var near = NearestLandmark(place, others, gauge.Diameter);
         if (cushion is not null) return near is null ? $"{cushion}, {Part(place)}" : $"{cushion}, {near}";

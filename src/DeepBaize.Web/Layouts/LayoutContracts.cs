@@ -1,3 +1,4 @@
+using DeepBaize.Web.Profiles;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Layouts;
@@ -15,8 +16,9 @@ public sealed record StrokeInput(double DirectionDeg, double Pace, double Side =
 /// <param name="Note">One line that says what to look at, up to 300 characters.</param>
 /// <param name="Stroke">The stroke that is set.</param>
 /// <param name="Mode">free (absent) or frame: whether it must be able to occur in a frame.</param>
+/// <param name="Profile">Name or id of the table that it is for; absent is the club's.</param>
 public sealed record CreateLayoutRequest(
-    string Name, IReadOnlyList<BallPlace> Balls, string? Note = null, StrokeInput? Stroke = null, string? Mode = null);
+    string Name, IReadOnlyList<BallPlace> Balls, string? Note = null, StrokeInput? Stroke = null, string? Mode = null, string? Profile = null);
 
 /// <summary>A position to be saved over an older version of itself.</summary>
 /// <param name="Version">The version that was opened.</param>
@@ -24,8 +26,9 @@ public sealed record CreateLayoutRequest(
 /// <param name="Note">One line that says what to look at; absent keeps the note.</param>
 /// <param name="Stroke">The stroke that is set.</param>
 /// <param name="Mode">free (absent) or frame.</param>
+/// <param name="Profile">Name or id of the table that it is for; absent is the club's.</param>
 public sealed record SaveLayoutRequest(
-    int Version, IReadOnlyList<BallPlace> Balls, string? Note = null, StrokeInput? Stroke = null, string? Mode = null);
+    int Version, IReadOnlyList<BallPlace> Balls, string? Note = null, StrokeInput? Stroke = null, string? Mode = null, string? Profile = null);
 
 /// <summary>A new name for a position.</summary>
 /// <param name="Version">The version that was opened.</param>
@@ -40,8 +43,9 @@ public sealed record RenameLayoutRequest(int Version, string Name);
 /// <param name="Version">Version.</param>
 /// <param name="UpdatedAt">When it was last changed.</param>
 /// <param name="Balls">The balls, for a small picture.</param>
+/// <param name="Profile">The table that it is for.</param>
 public sealed record LayoutSummary(
-    Guid Id, string Name, string Note, bool IsHouse, int Version, DateTimeOffset UpdatedAt, IReadOnlyList<BallPlace> Balls);
+    Guid Id, string Name, string Note, bool IsHouse, int Version, DateTimeOffset UpdatedAt, IReadOnlyList<BallPlace> Balls, ProfileName Profile);
 
 /// <summary>A saved position.</summary>
 /// <param name="Id">Key.</param>
@@ -54,6 +58,7 @@ public sealed record LayoutSummary(
 /// <param name="Balls">The balls.</param>
 /// <param name="Contacts">Pairs of balls that touch.</param>
 /// <param name="Stroke">The stroke, if one was set.</param>
+/// <param name="Profile">The table that it is for.</param>
 public sealed record LayoutResponse(
     Guid Id,
     string Name,
@@ -64,4 +69,5 @@ public sealed record LayoutResponse(
     int SchemaVersion,
     IReadOnlyList<BallPlace> Balls,
     IReadOnlyList<IReadOnlyList<string>> Contacts,
-    StrokeInput? Stroke);
+    StrokeInput? Stroke,
+    ProfileName Profile);

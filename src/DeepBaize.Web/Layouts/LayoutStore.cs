@@ -1,10 +1,9 @@
 using DeepBaize.Data;
 using DeepBaize.Data.Positions;
-using DeepBaize.Physics.Balls;
-using DeepBaize.Table;
+using DeepBaize.Physics.Profiles;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Table.Outline;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Profiles;
 using DeepBaize.Web.Shots;
 using Microsoft.EntityFrameworkCore;
 using Npgsql;
@@ -20,7 +19,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         var rows = await database.Positions.AsNoTracking()
             .OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).ToListAsync(cancel);
         return [.. rows.Select(row => new LayoutSummary(
-            row.Id, row.Name, row.Note, row.OwnerId == Owner.House, row.Version, row.UpdatedAt, ToBalls(row.Document)))];
+            row.Id, row.Name, row.Note, row.OwnerId == Owner.House, row.Version, row.UpdatedAt, ToBalls(row.Document), ToProfile(row.Document)))];
     }
 
     /// <summary>One position.</summary>
@@ -36,7 +35,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
             OwnerId = owner.Id,
             Name = CleanName(request.Name),
             Note = CleanNote(request.Note) ?? "",
-            Document = ToDocument(request.Balls, request.Stroke, request.Mode),
+            Document = ToDocument(request.Balls, request.Stroke, request.Mode, request.Profile),
             UpdatedAt = clock.GetUtcNow(),
         };
         database.Positions.Add(row);
@@ -49,7 +48,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     {
         ArgumentNullException.ThrowIfNull(request);
         var note = CleanNote(request.Note);
-        var document = ToDocument(request.Balls, request.Stroke, request.Mode);
+        var document = ToDocument(request.Balls, request.Stroke, request.Mode, request.Profile);
         var row = await FindForChangeAsync(id, request.Version, cancel);
         row.Document = document;
         row.Note = note ?? row.Note;
@@ -132,23 +131,24 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
                 "note", null, "note", $"A note has up to {SavedPosition.NoteLength} characters on one line."));
     }
 
-    private static PositionDocument ToDocument(IReadOnlyList<BallPlace> balls, StrokeInput? stroke, string? mode)
+    private static PositionDocument ToDocument(IReadOnlyList<BallPlace> balls, StrokeInput? stroke, string? mode, string? profileName)
     {
+        var profile = ConditionsReader.Find(profileName);
         var layoutMode = mode switch
         {
             null or "free" => LayoutMode.Free,
             "frame" => LayoutMode.Frame,
             _ => throw RefusalException.Invalid("mode", "Unknown mode", new Fault("mode", null, "mode", "A position is saved as free or as frame.")),
         };
-        var layout = LayoutReader.Build(LayoutReader.ReadBalls(balls), TableOutline.Club, BallGauge.Standard, layoutMode);
+        var layout = LayoutReader.Build(LayoutReader.ReadBalls(balls), profile.Outline, profile.Conditions.Gauge, layoutMode);
         if (stroke is not null)
         {
             StrikeReader.Read(
-                new StrikeInput(stroke.DirectionDeg, Pace: stroke.Pace, Side: stroke.Side, Height: stroke.Height), PlayingConditions.Club);
+                new StrikeInput(stroke.DirectionDeg, Pace: stroke.Pace, Side: stroke.Side, Height: stroke.Height), profile.Conditions);
         }
 
         return PositionDocument.From(
-            layout, stroke is null ? null : new SavedStroke(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height));
+            layout, stroke is null ? null : new SavedStroke(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height), profile.Id);
     }
 
     private static LayoutResponse ToResponse(SavedPosition row) => new(
@@ -161,7 +161,15 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         row.Document.SchemaVersion,
         ToBalls(row.Document),
         row.Document.Contacts,
-        row.Document.Stroke is { } stroke ? new StrokeInput(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height) : null);
+        row.Document.Stroke is { } stroke ? new StrokeInput(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height) : null,
+        ToProfile(row.Document));
+
+    /// <summary>The profile that a position names; one that is no longer known is opened on the club table.</summary>
+    private static ProfileName ToProfile(PositionDocument document)
+    {
+        var profile = HouseProfiles.Find(document.Profile) ?? HouseProfiles.Club;
+        return new ProfileName(profile.Id, profile.Name);
+    }
 
     private static IReadOnlyList<BallPlace> ToBalls(PositionDocument document) =>
         [.. document.Balls.Select(ball => new BallPlace(ball.Id, ball.X, ball.Y))];

@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Profiles;
 using DeepBaize.Table;
 using DeepBaize.Table.Outline;
 using DeepBaize.Web.Shots;
@@ -72,10 +73,13 @@ public static class OutlineEndpoint
     /// <summary>Maps the route.</summary>
     public static void MapOutline(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/table", () => Describe(TableOutline.Club, BallGauge.Standard))
+        routes.MapGet("/api/table", (string? profile) => Describe(ConditionsReader.Find(profile)))
             .WithName("TableOutline")
-            .WithSummary("Measurements, cushions, pockets and spots of the club table.");
+            .WithSummary("Measurements, cushions, pockets and spots of a table; the club's when no profile is named.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
     }
+
+    private static OutlineResponse Describe(ConditionProfile profile) => Describe(profile.Outline, profile.Conditions.Gauge);
 
     private static OutlineResponse Describe(TableOutline outline, BallGauge gauge) => new(
         Measurements.Length,

@@ -18,15 +18,16 @@ public sealed record RunMark(double Pace, double WhiteSpeed, double Lengths);
 public sealed record RunRuleResponse(IReadOnlyList<RunMark> Marks, double LengthMetres);
 
 /// <summary>What table the run rule is for.</summary>
-/// <param name="Coefficients">What differs from the club table.</param>
-public sealed record RunRuleRequest(CoefficientsInput? Coefficients = null);
+/// <param name="Coefficients">What differs from the profile.</param>
+/// <param name="Profile">Name or id of the table; absent is the club's.</param>
+public sealed record RunRuleRequest(CoefficientsInput? Coefficients = null, string? Profile = null);
 
 /// <summary>Route of the run rule: how far each pace runs on a table.</summary>
 public static class RunRuleEndpoint
 {
     private const int StepsPerPace = 10;
 
-    private static readonly ConcurrentDictionary<PlayingConditions, RunRuleResponse> Known = new();
+    private static readonly ConcurrentDictionary<string, RunRuleResponse> Known = new();
 
     /// <summary>Maps the route.</summary>
     public static void MapRunRule(this IEndpointRouteBuilder routes)
@@ -39,10 +40,11 @@ public static class RunRuleEndpoint
 
     private static RunRuleResponse Answer(RunRuleRequest request)
     {
-        var (conditions, outline) = ConditionsReader.Read(request.Coefficients);
-        // Only the club table's rule is asked for again and again; others are not kept.
-        return conditions == PlayingConditions.Club
-            ? Known.GetOrAdd(conditions, _ => Measure(conditions, outline))
+        var profile = ConditionsReader.Find(request.Profile);
+        var (conditions, outline) = ConditionsReader.Read(profile, request.Coefficients);
+        // The rules of the house's own profiles are asked for again and again; others are not kept.
+        return conditions == profile.Conditions
+            ? Known.GetOrAdd(profile.Id, _ => Measure(conditions, outline))
             : Measure(conditions, outline);
     }
 

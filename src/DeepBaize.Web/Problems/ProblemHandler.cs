@@ -1,5 +1,6 @@
 using System.Data.Common;
 using System.Text.Json;
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
@@ -36,6 +37,7 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         BadHttpRequestException bad =>
             Problem(bad.StatusCode, "badRequest", "Not understood", "The request could not be read."),
         EventBudgetException budget => OutOfBudget(budget),
+        ImpactBudgetException impact => Problem(StatusCodes.Status422UnprocessableEntity, "impactBudget", "Too much happens", impact.Message),
         _ when IsDatabaseAway(exception) => Problem(
             StatusCodes.Status503ServiceUnavailable,
             "databaseAway",

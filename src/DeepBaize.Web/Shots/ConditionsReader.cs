@@ -1,32 +1,40 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Profiles;
 using DeepBaize.Table.Outline;
 using DeepBaize.Web.Problems;
 
 namespace DeepBaize.Web.Shots;
 
-/// <summary>Builds the playing conditions from a request's coefficients over those of the club table.</summary>
+/// <summary>Builds the playing conditions from a profile and the coefficients that a request gives instead of the profile's.</summary>
 internal static class ConditionsReader
 {
+    /// <summary>The profile with a name or id; the club's for none.</summary>
+    /// <exception cref="RefusalException">There is no such profile.</exception>
+    public static ConditionProfile Find(string? profile) => profile is null
+        ? HouseProfiles.Club
+        : HouseProfiles.Find(profile) ?? throw RefusalException.Invalid("profile", "Unknown profile", new Fault(
+            "profile", null, "unknownProfile", $"There is no profile of that name; there are {string.Join(", ", HouseProfiles.All.Select(known => known.Name))}."));
+
     /// <summary>The conditions, and the outline that goes with them.</summary>
     /// <exception cref="RefusalException">A coefficient is outside its physical range.</exception>
-    public static (PlayingConditions Conditions, TableOutline Outline) Read(CoefficientsInput? input)
+    public static (PlayingConditions Conditions, TableOutline Outline) Read(ConditionProfile profile, CoefficientsInput? input)
     {
-        if (input is null) return (PlayingConditions.Club, TableOutline.Club);
-        var club = PlayingConditions.Club;
-        var conditions = club with
+        var based = profile.Conditions;
+        if (input is null) return (based, profile.Outline);
+        var conditions = based with
         {
-            Table = ReadTable(input.Table, club.Table),
-            Pockets = ReadPockets(input.Pockets, club.Pockets),
-            JawFactor = input.Pockets?.JawFactor ?? club.JawFactor,
-            Balls = ReadBalls(input.Balls, club.Balls),
-            Cue = club.Cue with
+            Table = ReadTable(input.Table, based.Table),
+            Pockets = ReadPockets(input.Pockets, based.Pockets),
+            JawFactor = input.Pockets?.JawFactor ?? based.JawFactor,
+            Balls = ReadBalls(input.Balls, based.Balls),
+            Cue = based.Cue with
             {
-                Mass = input.Cue?.Mass ?? club.Cue.Mass,
-                EndMassRatio = input.Cue?.EndMassRatio ?? club.Cue.EndMassRatio,
-                MaxSpeed = input.Cue?.MaxSpeed ?? club.Cue.MaxSpeed,
+                Mass = input.Cue?.Mass ?? based.Cue.Mass,
+                EndMassRatio = input.Cue?.EndMassRatio ?? based.Cue.EndMassRatio,
+                MaxSpeed = input.Cue?.MaxSpeed ?? based.Cue.MaxSpeed,
             },
         };
-        var problems = conditions.Problems();
+        var problems = Coefficients.Problems(conditions);
         if (problems.Count > 0)
         {
             throw RefusalException.Invalid(
@@ -35,39 +43,44 @@ internal static class ConditionsReader
                 [.. problems.Select(problem => new Fault($"coefficients.{problem.Field}", null, "outOfRange", problem.Sentence))]);
         }
 
-        return (conditions, conditions.Pockets == club.Pockets ? TableOutline.Club : new TableOutline(conditions.Pockets));
+        return (conditions, conditions.Pockets == based.Pockets ? profile.Outline : new TableOutline(conditions.Pockets));
     }
 
-    private static TableCoefficients ReadTable(TableInput? input, TableCoefficients club) => input is null ? club : club with
+    private static TableCoefficients ReadTable(TableInput? input, TableCoefficients based) => input is null ? based : based with
     {
-        SlidingFriction = input.SlidingFriction ?? club.SlidingFriction,
-        RollingFriction = input.RollingFriction ?? club.RollingFriction,
-        SpinDeceleration = input.SpinDeceleration ?? club.SpinDeceleration,
-        Gravity = input.Gravity ?? club.Gravity,
-        BedRestitution = input.BedRestitution ?? club.BedRestitution,
-        CushionRestitution = input.CushionRestitution ?? club.CushionRestitution,
-        CushionRestitutionLoss = input.CushionRestitutionLoss ?? club.CushionRestitutionLoss,
-        CushionFriction = input.CushionFriction ?? club.CushionFriction,
-        NoseHeight = input.NoseHeight ?? club.NoseHeight,
+        SlidingFriction = input.SlidingFriction ?? based.SlidingFriction,
+        RollingFriction = input.RollingFriction ?? based.RollingFriction,
+        SpinDeceleration = input.SpinDeceleration ?? based.SpinDeceleration,
+        Gravity = input.Gravity ?? based.Gravity,
+        BedRestitution = input.BedRestitution ?? based.BedRestitution,
+        CushionRestitution = input.CushionRestitution ?? based.CushionRestitution,
+        CushionRestitutionLoss = input.CushionRestitutionLoss ?? based.CushionRestitutionLoss,
+        CushionFriction = input.CushionFriction ?? based.CushionFriction,
+        CushionFrictionFall = input.CushionFrictionFall ?? based.CushionFrictionFall,
+        CushionLiveliness = ReadLiveliness(input.CushionLiveliness, based.CushionLiveliness),
+        NoseHeight = input.NoseHeight ?? based.NoseHeight,
     };
 
-    private static PocketCut ReadPockets(PocketsInput? input, PocketCut club) => input is null ? club : new PocketCut(
-        input.CornerThroat ?? club.CornerThroat,
-        input.CornerJawRadius ?? club.CornerJawRadius,
-        input.CornerDrop ?? club.CornerDrop,
-        input.MiddleThroat ?? club.MiddleThroat,
-        input.MiddleJawRadius ?? club.MiddleJawRadius,
-        input.MiddleDrop ?? club.MiddleDrop,
-        input.DropRadius ?? club.DropRadius);
+    private static CushionLiveliness ReadLiveliness(LivelinessInput? input, CushionLiveliness based) => input is null ? based : new(
+        input.Baulk ?? based.Baulk, input.Top ?? based.Top, input.YellowSide ?? based.YellowSide, input.GreenSide ?? based.GreenSide);
 
-    private static BallCoefficients ReadBalls(BallsInput? input, BallCoefficients club) => input is null ? club : club with
+    private static PocketCut ReadPockets(PocketsInput? input, PocketCut based) => input is null ? based : new PocketCut(
+        input.CornerThroat ?? based.CornerThroat,
+        input.CornerJawRadius ?? based.CornerJawRadius,
+        input.CornerDrop ?? based.CornerDrop,
+        input.MiddleThroat ?? based.MiddleThroat,
+        input.MiddleJawRadius ?? based.MiddleJawRadius,
+        input.MiddleDrop ?? based.MiddleDrop,
+        input.DropRadius ?? based.DropRadius);
+
+    private static BallCoefficients ReadBalls(BallsInput? input, BallCoefficients based) => input is null ? based : based with
     {
-        Diameter = input.Diameter ?? club.Diameter,
-        Mass = input.Mass ?? club.Mass,
-        Restitution = input.Restitution ?? club.Restitution,
-        FrictionFactor = input.FrictionFactor ?? club.FrictionFactor,
-        FrictionA = input.FrictionA ?? club.FrictionA,
-        FrictionB = input.FrictionB ?? club.FrictionB,
-        FrictionC = input.FrictionC ?? club.FrictionC,
+        Diameter = input.Diameter ?? based.Diameter,
+        Mass = input.Mass ?? based.Mass,
+        Restitution = input.Restitution ?? based.Restitution,
+        FrictionFactor = input.FrictionFactor ?? based.FrictionFactor,
+        FrictionA = input.FrictionA ?? based.FrictionA,
+        FrictionB = input.FrictionB ?? based.FrictionB,
+        FrictionC = input.FrictionC ?? based.FrictionC,
     };
 }

@@ -28,7 +28,7 @@ public sealed record StrikeInput(
 /// <param name="Spin">Angular velocity in rad/s: x, y, z.</param>
 public sealed record InitialInput(IReadOnlyList<double> Velocity, IReadOnlyList<double> Spin);
 
-/// <summary>Cloth and cushions; what is absent is the club table's.</summary>
+/// <summary>Cloth and cushions; what is absent is the profile's.</summary>
 public sealed record TableInput(
     double? SlidingFriction = null,
     double? RollingFriction = null,
@@ -38,9 +38,14 @@ public sealed record TableInput(
     double? CushionRestitution = null,
     double? CushionRestitutionLoss = null,
     double? CushionFriction = null,
+    double? CushionFrictionFall = null,
+    LivelinessInput? CushionLiveliness = null,
     double? NoseHeight = null);
 
-/// <summary>How the pockets are cut, in metres; what is absent is the club table's.</summary>
+/// <summary>Factors on the restitution of the four cushions; what is absent is the profile's.</summary>
+public sealed record LivelinessInput(double? Baulk = null, double? Top = null, double? YellowSide = null, double? GreenSide = null);
+
+/// <summary>How the pockets are cut, in metres; what is absent is the profile's.</summary>
 public sealed record PocketsInput(
     double? CornerThroat = null,
     double? CornerJawRadius = null,
@@ -51,7 +56,7 @@ public sealed record PocketsInput(
     double? DropRadius = null,
     double? JawFactor = null);
 
-/// <summary>The balls; what is absent is the club's.</summary>
+/// <summary>The balls; what is absent is the profile's.</summary>
 public sealed record BallsInput(
     double? Diameter = null,
     double? Mass = null,
@@ -61,10 +66,10 @@ public sealed record BallsInput(
     double? FrictionB = null,
     double? FrictionC = null);
 
-/// <summary>The cue; what is absent is the club's.</summary>
+/// <summary>The cue; what is absent is the profile's.</summary>
 public sealed record CueInput(double? Mass = null, double? EndMassRatio = null, double? MaxSpeed = null);
 
-/// <summary>Coefficients that differ from the club table's.</summary>
+/// <summary>Coefficients that differ from the profile's.</summary>
 public sealed record CoefficientsInput(
     TableInput? Table = null, PocketsInput? Pockets = null, BallsInput? Balls = null, CueInput? Cue = null);
 
@@ -78,11 +83,15 @@ public sealed record PlacingInput(string Ball, double X, double Y);
 /// <param name="Balls">The balls on the table, with the white.</param>
 /// <param name="Strike">The stroke.</param>
 /// <param name="Initial">The white's first motion, instead of a stroke.</param>
-/// <param name="Coefficients">What differs from the club table.</param>
+/// <param name="Coefficients">What differs from the profile.</param>
 /// <param name="Placing">A ball that is being laid: it is settled first, then the shot is predicted.</param>
+/// <param name="Profile">Name or id of the table, balls and cue; absent is the club table.</param>
+/// <param name="Units">metric (absent) or imperial: how distances are put into words.</param>
 public sealed record PredictRequest(
     IReadOnlyList<BallPlace> Balls,
     StrikeInput? Strike = null,
     InitialInput? Initial = null,
     CoefficientsInput? Coefficients = null,
-    PlacingInput? Placing = null);
+    PlacingInput? Placing = null,
+    string? Profile = null,
+    string? Units = null);

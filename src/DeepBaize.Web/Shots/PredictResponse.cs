@@ -1,3 +1,5 @@
+using DeepBaize.Web.Profiles;
+
 namespace DeepBaize.Web.Shots;
 
 /// <summary>A place on the bed in metres.</summary>
@@ -100,9 +102,10 @@ public sealed record StrokeOutput(
 /// <param name="Side">The side in words.</param>
 /// <param name="Pace">The pace in words.</param>
 /// <param name="White">Where the white stops.</param>
+/// <param name="Away">How far that is from where it was struck, in the requested units; null when it is not on the table.</param>
 /// <param name="Because">Why, from what was simulated.</param>
 public sealed record VerdictOutput(
-    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string Because);
+    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string? Away, string Because);
 
 /// <summary>Where a dragged ball settles.</summary>
 /// <param name="Ball">The ball.</param>
@@ -123,6 +126,7 @@ public sealed record PlacingOutput(
 /// <param name="Verdict">The answer in words.</param>
 /// <param name="Stroke">The stroke as taken; null when the white set off by itself.</param>
 /// <param name="Placing">Where the dragged ball settled; null when none was dragged.</param>
+/// <param name="Profile">The table, balls and cue that it was predicted for.</param>
 public sealed record PredictResponse(
     IReadOnlyList<EventOutput> Events,
     IReadOnlyList<PathOutput> Paths,
@@ -131,4 +135,5 @@ public sealed record PredictResponse(
     AimOutput? Aim,
     VerdictOutput Verdict,
     StrokeOutput? Stroke,
-    PlacingOutput? Placing);
+    PlacingOutput? Placing,
+    ProfileName Profile);

@@ -7,6 +7,7 @@ using DeepBaize.Table.Outline;
 using DeepBaize.Table.Words;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Profiles;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Shots;
@@ -20,7 +21,9 @@ public static class Predictor
     public static PredictResponse Predict(PredictRequest request)
     {
         ArgumentNullException.ThrowIfNull(request);
-        var (conditions, outline) = ConditionsReader.Read(request.Coefficients);
+        var profile = ConditionsReader.Find(request.Profile);
+        var (conditions, outline) = ConditionsReader.Read(profile, request.Coefficients);
+        var units = ReadUnits(request.Units);
         var placed = LayoutReader.ReadBalls(request.Balls);
         var placing = request.Placing is null ? null : Settle(request.Placing, placed, conditions, outline);
         var layout = LayoutReader.Build(placed, outline, conditions.Gauge);
@@ -34,10 +37,18 @@ public static class Predictor
             [.. outcome.Final.Select(ball => new BallPlace(Names.Text(ball.Ball), ball.State.Position.X, ball.State.Position.Y))],
             ShotMapping.ToOutcome(outcome, strike),
             ShotMapping.ToAim(outcome.FirstContact),
-            Verdict.Compose(outcome, record, strike, stroke, conditions),
+            Verdict.Compose(outcome, record, strike, stroke, conditions, Lengths.Away(layout, outcome, units)),
             stroke,
-            placing);
+            placing,
+            new ProfileName(profile.Id, profile.Name));
     }
+
+    private static LengthUnits ReadUnits(string? units) => units switch
+    {
+        null or "metric" => LengthUnits.Metric,
+        "imperial" => LengthUnits.Imperial,
+        _ => throw RefusalException.Invalid("units", "Unknown units", new Fault("units", null, "units", "Distances are put in metric or imperial units.")),
+    };
 
     private static (Strike? Strike, ShotOutcome Outcome) Play(
         PredictRequest request, Layout layout, PlayingConditions conditions, TableSimulation simulation, ShotRecord record)

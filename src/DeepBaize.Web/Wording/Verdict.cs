@@ -15,7 +15,7 @@ namespace DeepBaize.Web.Wording;
 internal static class Verdict
 {
     public static VerdictOutput Compose(
-        ShotOutcome outcome, ShotRecord record, Strike? strike, StrokeOutput? stroke, PlayingConditions conditions)
+        ShotOutcome outcome, ShotRecord record, Strike? strike, StrokeOutput? stroke, PlayingConditions conditions, string? away)
     {
         var result = Result(outcome);
         var contact = outcome.FirstContact is { } first ? ContactWords.Describe(first.Fraction) : null;
@@ -26,7 +26,7 @@ internal static class Verdict
         var how = string.Join(", ", new[] { contact, height, side, pace }.OfType<string>());
         var sentence = string.Join(" ", new[] { result, how.Length > 0 ? EventWords.Capital(how) + "." : "", white }.Where(part => part.Length > 0));
         if (strike is { IsMiscueRisk: true }) sentence += " A miscue threatens: the tip is outside half the ball.";
-        return new VerdictOutput(sentence, result, contact, height, side, pace, white, Because(outcome, record, conditions));
+        return new VerdictOutput(sentence, result, contact, height, side, pace, white, away, Because(outcome, record, conditions));
     }
 
     private static string Result(ShotOutcome outcome)

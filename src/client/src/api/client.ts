@@ -12,6 +12,7 @@ export type Outline = Schemas['OutlineResponse']
 export type RunRule = Schemas['RunRuleResponse']
 export type LayoutSummary = Schemas['LayoutSummary']
 export type SavedLayout = Schemas['LayoutResponse']
+export type Profile = Schemas['ProfileOutput']
 export type Club = Schemas['ClubResponse']
 export type Stroke = Required<Schemas['StrokeInput']>
 

@@ -1,40 +1,38 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, type Club, type Outline, type RunRule } from '@/api/client'
+import { api, ask, type Club } from '@/api/client'
+import { useSheet } from '@/sheet/useSheet'
 import TableSection from '@/table/TableSection.vue'
+import TableChooser from './TableChooser.vue'
+import { useTable } from './useTable'
 
 /** The sheet: a slim top line and the section in use. */
-const outline = ref<Outline | null>(null)
-const rule = ref<RunRule | null>(null)
+const model = useSheet()
+const { profiles, outline, rule, refusal, load } = useTable(model.profile)
 const club = ref<Club | null>(null)
-const refusal = ref('')
 
-async function load() {
-  const [table, paces, people] = await Promise.all([
-    ask(api.GET('/api/table')),
-    ask(api.POST('/api/run-rule', { body: {} })),
-    ask(api.GET('/api/club')),
-  ])
-  outline.value = table.data ?? null
-  rule.value = paces.data ?? null
-  club.value = people.data ?? null
-  refusal.value = table.refusal ?? paces.refusal ?? ''
-}
-
-onMounted(load)
+onMounted(async () => {
+  club.value = (await ask(api.GET('/api/club'))).data ?? null
+})
 </script>
 
 <template>
   <header class="top">
     <h1>Deep Baize</h1>
     <nav aria-label="Sections"><a href="/" aria-current="page">Table</a></nav>
-    <p class="who">
+    <div class="who">
       <b>{{ club?.player }}</b>
       <b>{{ club?.table }}</b>
-      <span v-if="club?.table && !club.measuredOn">not measured: pace is a guess</span>
-    </p>
+      <span v-if="club?.table && !club.measuredOn">not measured: pace is a guess; taken as</span>
+      <TableChooser
+        v-if="profiles.length > 0"
+        :profiles="profiles"
+        :profile="model.profile.value"
+        @choose="model.setProfile"
+      />
+    </div>
   </header>
-  <TableSection v-if="outline && rule" :outline="outline" :rule="rule" />
+  <TableSection v-if="outline && rule" :model="model" :outline="outline" :rule="rule" />
   <main v-else-if="refusal" class="away">
     <p role="alert">{{ refusal }}</p>
     <el-button type="primary" @click="load">Try again</el-button>
@@ -46,7 +44,7 @@ onMounted(load)
   display: flex;
   align-items: center;
   height: 44px;
-  padding: 0 22px;
+  padding: 0 16px 0 22px;
   gap: 30px;
   border-bottom: 1px solid var(--line);
 }
@@ -56,6 +54,7 @@ h1 {
   font-size: 21px;
   font-weight: 680;
   letter-spacing: 0.01em;
+  white-space: nowrap;
 }
 nav a {
   display: inline-block;
@@ -66,9 +65,11 @@ nav a {
   text-decoration: none;
 }
 .who {
-  margin: 0 0 0 auto;
+  margin-left: auto;
   display: flex;
+  align-items: center;
   gap: 16px;
+  white-space: nowrap;
 }
 .who span {
   color: var(--ink-soft);
@@ -76,5 +77,11 @@ nav a {
 .away {
   padding: 60px 22px;
   font-size: 20px;
+}
+@media (max-width: 1000px) {
+  .who > b,
+  .who > span {
+    display: none;
+  }
 }
 </style>

@@ -39,6 +39,7 @@ function askOrRemove(position: LayoutSummary) {
           <span>
             <b>{{ position.name }}</b>
             <small>{{ position.note || (position.isHouse ? '' : 'Saved by you') }}</small>
+            <small class="table" data-testid="position-table">table: {{ position.profile.name }}</small>
           </span>
         </button>
         <el-button
@@ -104,6 +105,10 @@ li.current {
   font-size: 14px;
   line-height: 18px;
   color: var(--ink-soft);
+}
+.open .table {
+  display: block;
+  font-style: italic;
 }
 .refusal {
   color: var(--warn);

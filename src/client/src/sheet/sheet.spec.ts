@@ -22,6 +22,12 @@ describe('the working sheet', () => {
     expect(readSheet(text)).toBeNull()
   })
 
+  it('takes a sheet that was kept before tables had names as the club table', () => {
+    const kept =
+      '{"balls":[{"id":"cue","x":1,"y":1}],"stroke":{"directionDeg":0,"pace":4,"side":0,"height":0},"opened":null,"changed":false}'
+    expect(readSheet(kept)?.profile).toBe('club')
+  })
+
   it('lays the lowest red that is not on the table', () => {
     expect(nextRed([{ id: 'red1', x: 1, y: 1 }])).toBe('red2')
     expect(nextRed(Array.from({ length: 15 }, (_, i) => ({ id: `red${i + 1}`, x: i, y: 0 })))).toBeUndefined()

@@ -13,16 +13,26 @@ export interface OpenedPosition {
 export interface Sheet {
   balls: BallPlace[]
   stroke: Stroke
+  /** Id of the table, balls and cue that it is played with. */
+  profile: string
   opened: OpenedPosition | null
   /** True when something was changed since it was opened or saved. */
   changed: boolean
 }
 
+export const clubProfile = 'club'
+
 export const startStroke: Stroke = { directionDeg: 0, pace: 4, side: 0, height: 0 }
 
 /** An empty table with the white in the D. */
 export function emptySheet(): Sheet {
-  return { balls: [{ id: 'cue', x: 0.6, y: 0.8 }], stroke: { ...startStroke }, opened: null, changed: false }
+  return {
+    balls: [{ id: 'cue', x: 0.6, y: 0.8 }],
+    stroke: { ...startStroke },
+    profile: clubProfile,
+    opened: null,
+    changed: false,
+  }
 }
 
 /** Ids in the order in which balls are laid. */
@@ -56,7 +66,8 @@ export function readSheet(text: string | null): Sheet | null {
       kept.balls.every((ball) => typeof ball.id === 'string' && Number.isFinite(ball.x) && Number.isFinite(ball.y))
     const { directionDeg, pace, side, height } = kept.stroke
     const strokeFine = [directionDeg, pace, side, height].every(Number.isFinite)
-    return ballsFine && strokeFine ? kept : null
+    // A sheet that was kept before tables had names is the club's.
+    return ballsFine && strokeFine ? { ...kept, profile: kept.profile ?? clubProfile } : null
   } catch {
     return null
   }

@@ -21,7 +21,10 @@ export function usePositions(model: SheetModel) {
     return !!data
   }
 
-  const content = () => ({ balls: model.sheet.value.balls, stroke: model.sheet.value.stroke })
+  const content = () => {
+    const { balls, stroke, profile } = model.sheet.value
+    return { balls, stroke, profile }
+  }
 
   function accept(saved: SavedLayout | undefined, sentence: string | undefined, words: string) {
     refusal.value = sentence ?? ''

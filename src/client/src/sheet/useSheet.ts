@@ -26,6 +26,12 @@ export function useSheet() {
     sheet.value.stroke = { ...sheet.value.stroke, ...part }
   }
 
+  /** Puts the sheet on another table: one step of the history. */
+  function setProfile(id: string) {
+    sheet.value.profile = id
+    commit()
+  }
+
   function place(id: string, x: number, y: number) {
     const ball = sheet.value.balls.find((other) => other.id === id)
     if (ball) {
@@ -45,6 +51,7 @@ export function useSheet() {
     sheet.value = {
       balls: saved.balls.map((ball) => ({ ...ball })),
       stroke: { ...startStroke, ...saved.stroke },
+      profile: saved.profile.id,
       opened: { id, name, note, version, isHouse },
       changed: false,
     }
@@ -60,7 +67,7 @@ export function useSheet() {
   }
 
   function clear() {
-    sheet.value = emptySheet()
+    sheet.value = { ...emptySheet(), profile: sheet.value.profile }
     history.commit()
   }
 
@@ -69,12 +76,14 @@ export function useSheet() {
     isFresh: kept === null,
     balls: computed(() => sheet.value.balls),
     stroke: computed(() => sheet.value.stroke),
+    profile: computed(() => sheet.value.profile),
     canUndo: history.canUndo,
     canRedo: history.canRedo,
     undo: history.undo,
     redo: history.redo,
     commit,
     setStroke,
+    setProfile,
     place,
     remove,
     open,

@@ -30,6 +30,10 @@ function whiteOf(event: ShotEvent) {
         Cut {{ decimals(prediction.aim.cutDeg, 1) }}&deg;, {{ decimals(prediction.aim.fraction, 2) }} of the ball.
       </template>
     </p>
+    <p v-if="prediction" class="facts" data-testid="worked-out-for">
+      <template v-if="prediction.verdict.away">The white ends {{ prediction.verdict.away }}. </template>Worked out for
+      the {{ prediction.profile.name }}.
+    </p>
     <div class="scroll" tabindex="0" aria-label="Events of the stroke">
       <table>
         <thead>

@@ -10,7 +10,7 @@ import SavePanel from '@/sheet/SavePanel.vue'
 import { nextRed, startStroke } from '@/sheet/sheet'
 import SheetBar from '@/sheet/SheetBar.vue'
 import { usePositions } from '@/sheet/usePositions'
-import { useSheet } from '@/sheet/useSheet'
+import type { SheetModel } from '@/sheet/useSheet'
 import NumbersPanel from '@/strike/NumbersPanel.vue'
 import RunRuleView from '@/strike/RunRule.vue'
 import StrokePanel from '@/strike/StrokePanel.vue'
@@ -21,9 +21,9 @@ import VerdictLine from './VerdictLine.vue'
 import { frame, mm } from './view'
 
 /** The Table section: lay the balls, set the stroke, see where everything goes. */
-const props = defineProps<{ outline: Outline; rule: RunRule }>()
+const props = defineProps<{ model: SheetModel; outline: Outline; rule: RunRule }>()
 
-const model = useSheet()
+const model = props.model
 const positions = usePositions(model)
 const face = ref<'stroke' | 'numbers' | 'open' | 'save' | 'help'>('stroke')
 const told = ref<number | null>(null)
@@ -38,6 +38,7 @@ const request = computed<PredictRequest>(() => ({
   // The ball in the hand is left out: only the hand says where it is, and its settling must not ask again.
   balls: model.sheet.value.balls.filter((ball) => ball.id !== hand.value?.ball).map((ball) => ({ ...ball })),
   strike: strikeToAsk(),
+  profile: model.profile.value,
   ...(hand.value ? { placing: hand.value } : {}),
 }))
 const { prediction, refusal, whenSettled } = usePrediction(request, settle, refuse)

@@ -1,0 +1,131 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Outline;
+
+namespace DeepBaize.Bench;
+
+/// <summary>
+/// The same laws marched in small steps of time, as a yardstick: motion by the midpoint rule, contacts where two things are found to overlap after a
+/// step. Straight cushions, jaws and drops are met; pairs by the law of two balls.
+/// </summary>
+public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutline outline)
+{
+    private readonly double _radius = conditions.Balls.Radius;
+    private readonly double _inset = conditions.Gauge.CushionInset;
+    private readonly RubberLine[] _noses = [.. outline.Noses];
+    private readonly JawArc[] _jaws = [.. outline.Mouths.SelectMany(mouth => mouth.Jaws)];
+    private readonly PocketMouth[] _mouths = [.. outline.Mouths];
+
+    /// <summary>Places at the end; a ball that was potted is left out.</summary>
+    public Dictionary<BallId, Place> Play(Layout layout, in Strike strike, double step)
+    {
+        var ids = layout.Balls.Select(ball => ball.Ball).ToList();
+        var balls = layout.Balls.Select(ball => BallState.AtRest(ball.Place, _radius)).ToArray();
+        balls[0] = CueStrike.Apply(strike, balls[0], conditions);
+        var gone = new bool[balls.Length];
+        for (var time = 0.0; time < 120 && IsMoving(balls); time += step)
+        {
+            for (var i = 0; i < balls.Length; i++)
+            {
+                if (!gone[i] && balls[i].Velocity != Vec3.Zero) balls[i] = Move(balls[i], step);
+            }
+
+            for (var i = 0; i < balls.Length; i++)
+            {
+                if (gone[i]) continue;
+                MeetBalls(balls, gone, i);
+                if (balls[i].Velocity == Vec3.Zero) continue;
+                balls[i] = MeetRubber(balls[i]);
+                if (HasFallen(balls[i].Place))
+                {
+                    gone[i] = true;
+                    balls[i] = balls[i] with { Velocity = Vec3.Zero };
+                }
+            }
+        }
+
+        return ids.Select((id, i) => (id, i)).Where(ball => !gone[ball.i]).ToDictionary(ball => ball.id, ball => balls[ball.i].Place);
+    }
+
+    private static bool IsMoving(BallState[] balls)
+    {
+        foreach (var ball in balls)
+        {
+            if (ball.Velocity != Vec3.Zero) return true;
+        }
+
+        return false;
+    }
+
+    private bool HasFallen(Place place)
+    {
+        foreach (var mouth in _mouths)
+        {
+            if (mouth.HasFallen(place) && mouth.ThroatMiddle.DistanceTo(place) < 0.2) return true;
+        }
+
+        return false;
+    }
+
+    private BallState Move(in BallState ball, double step)
+    {
+        var table = conditions.Table;
+        var slip = ball.SlipOnCloth(_radius);
+        var vertical = Math.CopySign(Math.Max(0, Math.Abs(ball.Spin.Z) - table.SpinDeceleration * step), ball.Spin.Z);
+        Vec3 acceleration, spin;
+        var pull = table.SlidingFriction * table.Gravity;
+        // What is left of the slip would die within the step.
+        if (slip.Length > 3.5 * pull * step)
+        {
+            var direction = slip * (1 / slip.Length);
+            acceleration = direction * -pull;
+            spin = ball.Spin + Vec3.Up.Cross(direction) * (2.5 * pull / _radius * step);
+        }
+        else
+        {
+            var speed = ball.Velocity.Length;
+            var slow = table.RollingFriction * table.Gravity;
+            if (speed <= slow * step) return ball with { Velocity = Vec3.Zero, Spin = new Vec3(0, 0, vertical) };
+            acceleration = ball.Velocity * (-slow / speed);
+            spin = Vec3.Up.Cross(ball.Velocity + acceleration * step) * (1 / _radius);
+        }
+
+        return new BallState(
+            ball.Position + ball.Velocity * step + acceleration * (step * step / 2), ball.Velocity + acceleration * step, spin with { Z = vertical });
+    }
+
+    private void MeetBalls(BallState[] balls, bool[] gone, int i)
+    {
+        for (var j = i + 1; j < balls.Length; j++)
+        {
+            if (gone[j] || (balls[i].Velocity == Vec3.Zero && balls[j].Velocity == Vec3.Zero)) continue;
+            var apart = balls[j].Position - balls[i].Position;
+            if (apart.Dot(apart) < 4 * _radius * _radius && (balls[i].Velocity - balls[j].Velocity).Dot(apart) > 0)
+                BallImpact.Resolve(ref balls[i], ref balls[j], conditions.Balls);
+        }
+    }
+
+    private BallState MeetRubber(BallState ball)
+    {
+        foreach (var nose in _noses)
+        {
+            var (across, along) = nose.AlongX ? (ball.Position.Y, ball.Position.X) : (ball.Position.X, ball.Position.Y);
+            if ((across - nose.At) * nose.Inward >= _inset || along < nose.From || along > nose.To) continue;
+            var into = nose.AlongX ? new Vec3(0, -nose.Inward, 0) : new Vec3(-nose.Inward, 0, 0);
+            if (ball.Velocity.Dot(into) > 0) ball = CushionImpact.Resolve(ball, into, conditions.Table.CushionLiveliness[nose.Cushion], conditions);
+        }
+
+        foreach (var jaw in _jaws)
+        {
+            var reach = jaw.Radius + _inset;
+            if (!jaw.Faces(ball.Position.X, ball.Position.Y) || ball.Place.SquaredDistanceTo(jaw.Centre) >= reach * reach) continue;
+            var inward = new Vec3(jaw.Centre.X - ball.Position.X, jaw.Centre.Y - ball.Position.Y, 0);
+            var into = inward * (1 / inward.Length);
+            if (ball.Velocity.Dot(into) > 0) ball = CushionImpact.Resolve(ball, into, conditions.JawFactor, conditions);
+        }
+
+        return ball;
+    }
+}

@@ -1,0 +1,93 @@
+using DeepBaize.Table;
+
+namespace DeepBaize.Physics.Simulation;
+
+/// <summary>
+/// What came of a stroke, in a form that is filled again and again: reading a stroke into it allocates nothing. Its contents hold
+/// until the next stroke is read into it.
+/// </summary>
+public sealed class StrokeResult
+{
+    private readonly List<PottedBall> _potted = new(BallSet.Count);
+    private readonly List<CushionId> _whiteCushions = new(64);
+    private readonly List<BallAtEnd> _final = new(BallSet.Count);
+
+    /// <summary>Why the simulation ended.</summary>
+    public ShotEnd End { get; internal set; }
+
+    /// <summary>Simulated time in seconds.</summary>
+    public double Duration { get; internal set; }
+
+    /// <summary>Number of events handled.</summary>
+    public int EventCount { get; internal set; }
+
+    /// <summary>How many of them were impulses through more than two balls.</summary>
+    public int ClusterCount { get; internal set; }
+
+    /// <summary>The white's first contact with another ball, if any.</summary>
+    public FirstContact? FirstContact { get; internal set; }
+
+    /// <summary>Balls potted, in order.</summary>
+    public IReadOnlyList<PottedBall> Potted => _potted;
+
+    /// <summary>Cushions that the white met, in order.</summary>
+    public IReadOnlyList<CushionId> WhiteCushions => _whiteCushions;
+
+    /// <summary>Balls still on the table at the end, in the order of their ids.</summary>
+    public IReadOnlyList<BallAtEnd> Final => _final;
+
+    /// <summary>True when the white was potted.</summary>
+    public bool IsInOff
+    {
+        get
+        {
+            for (var i = 0; i < _potted.Count; i++)
+            {
+                if (_potted[i].Ball == BallId.Cue) return true;
+            }
+
+            return false;
+        }
+    }
+
+    /// <summary>Where a ball is at the end; null when it is not on the table.</summary>
+    public Place? this[BallId ball]
+    {
+        get
+        {
+            for (var i = 0; i < _final.Count; i++)
+            {
+                if (_final[i].Ball == ball) return _final[i].State.Place;
+            }
+
+            return null;
+        }
+    }
+
+    /// <summary>A copy that is not filled again.</summary>
+    public ShotOutcome ToOutcome() => new()
+    {
+        End = End,
+        Duration = Duration,
+        EventCount = EventCount,
+        ClusterCount = ClusterCount,
+        FirstContact = FirstContact,
+        Potted = [.. _potted],
+        WhiteCushions = [.. _whiteCushions],
+        Final = [.. _final],
+    };
+
+    internal void Clear()
+    {
+        (End, Duration, EventCount, ClusterCount, FirstContact) = (ShotEnd.AtRest, 0, 0, 0, null);
+        _potted.Clear();
+        _whiteCushions.Clear();
+        _final.Clear();
+    }
+
+    internal void Add(PottedBall potted) => _potted.Add(potted);
+
+    internal void Add(CushionId cushion) => _whiteCushions.Add(cushion);
+
+    internal void Add(in BallAtEnd ball) => _final.Add(ball);
+}
