@@ -3,13 +3,14 @@ using BenchmarkDotNet.Running;
 using DeepBaize.Evidence;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Table.Outline;
 
 namespace DeepBaize.Bench;
 
 /// <summary>
-/// Benchmarks, and two long commands: <c>shots [count]</c> plays and checks random shots (a million by default), <c>small-steps</c> compares the engine with a
-/// march in small steps.
+/// Benchmarks, and long commands: <c>shots [count]</c> plays and checks random shots (a million by default), <c>small-steps</c> compares the engine with a
+/// march in small steps, <c>pots [layouts]</c> holds the solver of pots against a brute scan (2,000 layouts by default).
 /// </summary>
 internal static class EntryPoint
 {
@@ -19,6 +20,8 @@ internal static class EntryPoint
         {
             case "shots":
                 return PlayShots(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 1_000_000);
+            case "pots":
+                return TryPots(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 2000);
             case "small-steps":
                 CompareSmallSteps();
                 return 0;
@@ -35,6 +38,15 @@ internal static class EntryPoint
         Console.WriteLine($"{report}; {clock.Elapsed.TotalSeconds:0} s");
         foreach (var fault in report.Faults.Take(20)) Console.WriteLine(fault);
         return report.Faults.Count == 0 ? 0 : 1;
+    }
+
+    private static int TryPots(int layouts)
+    {
+        var clock = Stopwatch.StartNew();
+        var report = PotTrial.Run(new TableInUse(PlayingConditions.Club, TableOutline.Club), 0, layouts);
+        foreach (var failure in report.Failures) Console.WriteLine(failure);
+        Console.WriteLine($"{layouts} layouts: {report}; {clock.Elapsed.TotalSeconds:0} s");
+        return report.Share >= 0.99 && report.Silent == 0 ? 0 : 1;
     }
 
     private static void CompareSmallSteps()

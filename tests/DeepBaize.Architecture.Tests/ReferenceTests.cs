@@ -11,8 +11,9 @@ public sealed class ReferenceTests
     {
         ["DeepBaize.Table"] = [],
         ["DeepBaize.Physics"] = ["DeepBaize.Table"],
+        ["DeepBaize.Planning"] = ["DeepBaize.Table", "DeepBaize.Physics"],
         ["DeepBaize.Data"] = ["DeepBaize.Table"],
-        ["DeepBaize.Web"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Data"],
+        ["DeepBaize.Web"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Planning", "DeepBaize.Data"],
     };
 
     /// <summary>Folders of an assembly in order: each may use those before it, none after it.</summary>
@@ -20,6 +21,7 @@ public sealed class ReferenceTests
     {
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Words"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Impacts", "Simulation"],
+        ["DeepBaize.Planning"] = ["Aiming", "Reading"],
     };
 
     [Fact]
@@ -51,6 +53,7 @@ public sealed class ReferenceTests
     [Theory]
     [InlineData("DeepBaize.Table")]
     [InlineData("DeepBaize.Physics")]
+    [InlineData("DeepBaize.Planning")]
     public void The_core_knows_neither_web_nor_database(string name)
     {
         var result = Types.InAssembly(Assembly.Load(name))

@@ -14,6 +14,9 @@ public enum ShotEnd
 
     /// <summary>The stroke needed more events than its budget allows.</summary>
     EventBudget,
+
+    /// <summary>The ball that was watched fell or came to rest; the others may still be moving.</summary>
+    Decided,
 }
 
 /// <summary>A ball and the pocket into which it fell.</summary>

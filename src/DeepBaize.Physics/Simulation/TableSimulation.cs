@@ -88,19 +88,37 @@ public sealed partial class TableSimulation
     {
         ArgumentNullException.ThrowIfNull(layout);
         ArgumentNullException.ThrowIfNull(result);
-        Run(layout, CueStrike.Apply(strike, WhiteAtRest(layout), _conditions), result, record);
+        Run(layout, CueStrike.Apply(strike, WhiteAtRest(layout), _conditions), result, record, null);
+    }
+
+    /// <summary>
+    /// Plays a stroke only until one ball's fate is known: it falls, or it moved and stopped. The result then ends with
+    /// <see cref="ShotEnd.Decided"/> and the other balls as they are at that moment. A ball that never moves lets the stroke run to its end.
+    /// </summary>
+    /// <param name="layout">Where the balls are; with the white.</param>
+    /// <param name="strike">The strike.</param>
+    /// <param name="ball">The ball that is watched.</param>
+    /// <param name="result">Filled with what came of it.</param>
+    /// <param name="record">Filled with events and paths when given.</param>
+    /// <exception cref="ImpactBudgetException">An impact did not come to its end.</exception>
+    public void RunUntilDecided(Layout layout, in Strike strike, BallId ball, StrokeResult result, ShotRecord? record = null)
+    {
+        ArgumentNullException.ThrowIfNull(layout);
+        ArgumentNullException.ThrowIfNull(result);
+        Run(layout, CueStrike.Apply(strike, WhiteAtRest(layout), _conditions), result, record, ball);
     }
 
     private ShotOutcome Play(Layout layout, in BallState white, ShotRecord? record)
     {
-        Run(layout, white, _own, record);
+        Run(layout, white, _own, record, null);
         var outcome = _own.ToOutcome();
         return outcome.End == ShotEnd.EventBudget ? throw new EventBudgetException(outcome.Duration, outcome.Final) : outcome;
     }
 
-    private void Run(Layout layout, in BallState white, StrokeResult result, ShotRecord? record)
+    private void Run(Layout layout, in BallState white, StrokeResult result, ShotRecord? record, BallId? watched)
     {
         SetUp(layout, white, result, record);
+        var watch = watched is { } ball ? IndexOf(ball) : -1;
         while (true)
         {
             var (time, index) = FindNext();
@@ -121,9 +139,25 @@ public sealed partial class TableSimulation
             ref var body = ref _bodies[index];
             if (body.Own.Time <= body.PairTime) HandleOwn(index);
             else HandlePair(Math.Min(index, body.Partner), Math.Max(index, body.Partner), body.PairLeans);
+            if (watch < 0 || index != watch || !IsDecided(_bodies[watch])) continue;
+            _result.End = ShotEnd.Decided;
+            break;
         }
 
         Finish();
+    }
+
+    /// <summary>True for a ball that fell, or that stands still at the end of a motion: it changed its phase only if it moved.</summary>
+    private static bool IsDecided(in Body body) => body.Arc.Phase is MotionPhase.Potted or MotionPhase.AtRest or MotionPhase.Spinning;
+
+    private int IndexOf(BallId ball)
+    {
+        for (var i = 0; i < _count; i++)
+        {
+            if (_bodies[i].Ball == ball) return i;
+        }
+
+        return -1;
     }
 
     private BallState WhiteAtRest(Layout layout) => BallState.AtRest(

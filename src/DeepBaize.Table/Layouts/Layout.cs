@@ -49,6 +49,17 @@ public sealed class Layout
         }
     }
 
+    /// <summary>The layout with only some of its balls.</summary>
+    /// <param name="keep">Says which balls stay; the white must.</param>
+    /// <exception cref="ArgumentException">The white would be taken away.</exception>
+    public Layout Keeping(Func<PlacedBall, bool> keep)
+    {
+        ArgumentNullException.ThrowIfNull(keep);
+        var kept = Balls.Where(keep).ToList();
+        if (kept.Count == 0 || kept[0].Ball != BallId.Cue) throw new ArgumentException("The white must stay.", nameof(keep));
+        return kept.Count == Balls.Count ? this : new Layout(kept, Gauge);
+    }
+
     private static List<Contact> FindContacts(IReadOnlyList<PlacedBall> balls, double diameter)
     {
         var contacts = new List<Contact>();

@@ -1,0 +1,49 @@
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+
+namespace DeepBaize.Planning.Aiming;
+
+/// <summary>A ball near a line that another ball runs.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="Passes">Distance in metres at which the line passes its centre; a clear line needs a ball's diameter.</param>
+public readonly record struct NearBall(BallId Ball, double Passes);
+
+/// <summary>The strip of cloth that a ball needs on a straight way.</summary>
+public static class Corridor
+{
+    /// <summary>The balls that stand in a ball's way from one place to another, the worst first.</summary>
+    /// <param name="layout">The balls.</param>
+    /// <param name="from">Centre of the running ball at the start.</param>
+    /// <param name="to">Centre at the end.</param>
+    /// <param name="runs">The running ball; it does not block itself.</param>
+    /// <param name="meets">A ball that the way leads to, if any; it does not block either.</param>
+    /// <param name="width">Distance in metres below which a ball counts as in the way; the ball's diameter when left out.</param>
+    public static IReadOnlyList<NearBall> Blockers(Layout layout, Place from, Place to, BallId runs, BallId meets, double? width = null)
+    {
+        ArgumentNullException.ThrowIfNull(layout);
+        var least = width ?? layout.Gauge.Diameter;
+        var found = new List<NearBall>();
+        foreach (var other in layout.Balls)
+        {
+            if (other.Ball == runs || other.Ball == meets) continue;
+            var passes = DistanceToSegment(other.Place, from, to);
+            // A ball that touches the running ball at its start is in the way only when the way leads into it.
+            if (passes < least - Layout.TouchingGap && Leads(from, to, other.Place)) found.Add(new NearBall(other.Ball, passes));
+        }
+
+        found.Sort((a, b) => a.Passes.CompareTo(b.Passes));
+        return found;
+    }
+
+    /// <summary>Distance in metres from a place to the straight piece between two others.</summary>
+    public static double DistanceToSegment(Place place, Place from, Place to)
+    {
+        var (dx, dy) = (to.X - from.X, to.Y - from.Y);
+        var square = dx * dx + dy * dy;
+        if (square == 0) return place.DistanceTo(from);
+        var share = Math.Clamp(((place.X - from.X) * dx + (place.Y - from.Y) * dy) / square, 0, 1);
+        return place.DistanceTo(new Place(from.X + dx * share, from.Y + dy * share));
+    }
+
+    private static bool Leads(Place from, Place to, Place other) => (other.X - from.X) * (to.X - from.X) + (other.Y - from.Y) * (to.Y - from.Y) > 0;
+}

@@ -1,0 +1,146 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Table;
+
+namespace DeepBaize.Planning.Aiming;
+
+/// <summary>What became of the object ball.</summary>
+public enum ObjectBallFate
+{
+    /// <summary>The white did not meet it first.</summary>
+    NotMet,
+
+    /// <summary>It fell into the pocket.</summary>
+    Potted,
+
+    /// <summary>It fell into another pocket.</summary>
+    PottedElsewhere,
+
+    /// <summary>It stopped before it reached the pocket.</summary>
+    FellShort,
+
+    /// <summary>It met a jaw of the pocket, or the cushion beside it, and stayed up.</summary>
+    JawCaught,
+
+    /// <summary>It met a cushion away from the pocket and stayed up.</summary>
+    MetCushion,
+
+    /// <summary>It met another ball and stayed up.</summary>
+    MetBall,
+}
+
+/// <summary>How the object ball ran, read from the record of a stroke.</summary>
+/// <param name="Fate">What became of it.</param>
+/// <param name="MetFirst">The ball that the white met first; null for none.</param>
+/// <param name="MetOnTheWay">The ball that the object ball met on its way; null for none.</param>
+/// <param name="Offset">
+/// Signed metres by which its line passes the pocket point, positive to the left of its way; NaN when it was not met. The line is that on
+/// which it rolls, or slides, before it meets anything.
+/// </param>
+/// <param name="ArrivalSpeed">Speed in m/s with which it comes to the pocket's jaws or edge; 0 when it does not.</param>
+/// <param name="LeavingHeading">Heading in radians just after the contact; NaN when it was not met.</param>
+public readonly record struct ObjectBallRun(
+    ObjectBallFate Fate, BallId? MetFirst, BallId? MetOnTheWay, double Offset, double ArrivalSpeed, double LeavingHeading)
+{
+    /// <summary>Distance in metres from the pocket point within which a line still counts as sent to the pocket.</summary>
+    public const double MouthHalf = 0.06;
+
+    /// <summary>True for a pot on which the ball ran straight to the pocket, touching at most what bounds its mouth.</summary>
+    public bool IsDirect => Fate == ObjectBallFate.Potted && MetOnTheWay is null && Math.Abs(Offset) <= MouthHalf;
+
+    /// <summary>Reads the run of a pot's ball.</summary>
+    /// <param name="record">The record of the stroke, at least until the ball's fate is known.</param>
+    /// <param name="pot">The pot.</param>
+    /// <param name="point">The point from which the offset is told, see <see cref="PottingLine.Point"/>.</param>
+    public static ObjectBallRun Read(ShotRecord record, Pot pot, Place point)
+    {
+        ArgumentNullException.ThrowIfNull(record);
+        var reader = new Reader(pot, point);
+        foreach (var told in record.Events)
+        {
+            if (!reader.Take(told)) break;
+        }
+
+        return reader.Run;
+    }
+
+    /// <summary>Follows the events of one stroke.</summary>
+    private struct Reader(Pot pot, Place point)
+    {
+        private double _metAt = double.NaN;
+        private bool _metRubber;
+
+        public ObjectBallRun Run { get; private set; } = new(ObjectBallFate.NotMet, null, null, double.NaN, 0, double.NaN);
+
+        /// <summary>Takes an event; false when the fate is known.</summary>
+        public bool Take(ShotEvent told)
+        {
+            if (double.IsNaN(_metAt)) return told.Kind != ShotEventKind.Ball || Meet(told);
+            for (var i = 0; i < told.Balls.Count; i++)
+            {
+                if (told.Balls[i].Ball == pot.Ball) return Follow(told, told.Balls[i], told.Balls.Count > 1 ? told.Balls[1 - i].Ball : null);
+            }
+
+            return true;
+        }
+
+        private bool Meet(ShotEvent told)
+        {
+            if (told.Balls[0].Ball != BallId.Cue) return true;
+            Run = Run with { MetFirst = told.Balls[1].Ball };
+            if (told.Balls[1].Ball != pot.Ball) return false;
+            _metAt = told.Time;
+            var after = told.Balls[1].After;
+            Run = Run with { Fate = ObjectBallFate.FellShort, LeavingHeading = Math.Atan2(after.Velocity.Y, after.Velocity.X) };
+            Line(after);
+            return true;
+        }
+
+        private bool Follow(ShotEvent told, in BallAtEvent ball, BallId? other)
+        {
+            switch (told.Kind)
+            {
+                case ShotEventKind.Ball when told.Time > _metAt + 1e-9:
+                    Run = Run with { Fate = ObjectBallFate.MetBall, MetOnTheWay = other };
+                    return true;
+                case ShotEventKind.Ball:
+                    Run = Run with { LeavingHeading = Math.Atan2(ball.After.Velocity.Y, ball.After.Velocity.X) };
+                    Line(ball.After);
+                    return true;
+                case ShotEventKind.Rolls:
+                    if (!_metRubber) Line(ball.After);
+                    return true;
+                case ShotEventKind.Stops:
+                    return false;
+                case ShotEventKind.Cushion or ShotEventKind.Jaw:
+                    Arrive(ball.Before);
+                    if (Run.Fate == ObjectBallFate.FellShort)
+                        Run = Run with { Fate = Math.Abs(Run.Offset) <= MouthHalf ? ObjectBallFate.JawCaught : ObjectBallFate.MetCushion };
+                    return true;
+                case ShotEventKind.Pocket:
+                    Arrive(ball.Before);
+                    Run = Run with { Fate = told.Pocket == pot.Pocket ? ObjectBallFate.Potted : ObjectBallFate.PottedElsewhere };
+                    return false;
+                default:
+                    return true;
+            }
+        }
+
+        private void Arrive(in BallState before)
+        {
+            if (_metRubber || Run.MetOnTheWay is not null) return;
+            Line(before);
+            _metRubber = true;
+            Run = Run with { ArrivalSpeed = before.Velocity.Length };
+        }
+
+        private void Line(in BallState state)
+        {
+            if (Run.MetOnTheWay is not null) return;
+            var speed = Math.Sqrt(state.Velocity.X * state.Velocity.X + state.Velocity.Y * state.Velocity.Y);
+            if (speed < 1e-9) return;
+            var (ux, uy) = (state.Velocity.X / speed, state.Velocity.Y / speed);
+            Run = Run with { Offset = uy * (point.X - state.Position.X) - ux * (point.Y - state.Position.Y) };
+        }
+    }
+}

@@ -1,0 +1,236 @@
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+
+namespace DeepBaize.Planning.Aiming;
+
+/// <summary>
+/// Finds the cue's direction that sends a ball to a part of a pocket, with throw, push-off and spin, by root finding on the
+/// simulator; and the window of directions that pot. The unknown is the heading of the line of centres at contact: the place at
+/// which the ball comes to the pocket is nearly linear in it. One instance serves one thread.
+/// </summary>
+public sealed class PotSolver
+{
+    private const double GrazeMargin = 1e-4;
+    private const double RootTolerance = 2e-6;
+    private const int RootSteps = 14;
+    private const double LongestStep = 0.25;
+    private const double ScanStep = 0.002;
+    private const double EdgeStep = 0.001;
+    private const int EdgeHalvings = 7;
+    private const double WidestOffset = 0.12;
+    private const double NarrowWindow = 0.005;
+
+    private readonly TableInUse _table;
+    private readonly TableSimulation _simulation;
+    private readonly StrokeResult _result = new();
+    private readonly ShotRecord _record = new();
+
+    /// <summary>Prepares a solver for a table.</summary>
+    public PotSolver(TableInUse table)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        _table = table;
+        _simulation = new TableSimulation(table.Conditions, table.Outline);
+    }
+
+    /// <summary>The table for which it solves.</summary>
+    public TableInUse Table => _table;
+
+    /// <summary>Solves a pot.</summary>
+    /// <param name="layout">The balls; with the white.</param>
+    /// <param name="pot">The pot.</param>
+    /// <param name="dials">Pace, side and height of the stroke.</param>
+    /// <param name="withWindow">False to leave the window out, which is several times faster.</param>
+    /// <returns>The stroke, or why there is none; both when only another part of the pocket is open.</returns>
+    public PotAnswer Solve(Layout layout, Pot pot, Dials dials, bool withWindow = true)
+    {
+        ArgumentNullException.ThrowIfNull(layout);
+        if (layout[pot.Ball] is null) return new PotAnswer(null, new NoPot(NoPotReason.NotOnTable));
+        if (layout.Contacts.Contains(new Contact(BallId.Cue, pot.Ball))) return new PotAnswer(null, new NoPot(NoPotReason.WhiteTouches, pot.Ball));
+        var line = PottingLine.Of(layout, pot, _table.Outline);
+        var question = new Question(this, layout, pot, dials, line);
+        return question.Answer(withWindow);
+    }
+
+    /// <summary>How the object ball runs when a stroke is played with the balls as they are.</summary>
+    public ObjectBallRun Watch(Layout layout, Pot pot, in Strike strike)
+    {
+        var line = PottingLine.Of(layout, pot, _table.Outline);
+        return Watch(layout, pot, strike, line.Point);
+    }
+
+    private ObjectBallRun Watch(Layout layout, Pot pot, in Strike strike, Place point)
+    {
+        _record.Events.Clear();
+        _record.Segments.Clear();
+        _simulation.RunUntilDecided(layout, strike, pot.Ball, _result, _record);
+        return ObjectBallRun.Read(_record, pot, point);
+    }
+
+    /// <summary>One pot that is being solved.</summary>
+    private readonly struct Question
+    {
+        private readonly PotSolver _solver;
+        private readonly Layout _layout;
+        private readonly Layout _clear;
+        private readonly Pot _pot;
+        private readonly Dials _dials;
+        private readonly PottingLine _line;
+        private readonly double _pushOff;
+        private readonly double _middle;
+        private readonly double _reach;
+
+        public Question(PotSolver solver, Layout layout, Pot pot, Dials dials, PottingLine line)
+        {
+            (_solver, _layout, _pot, _dials, _line) = (solver, layout, pot, dials, line);
+            _clear = Clear(layout, pot.Ball);
+            _pushOff = CueStrike.PushOffRadians(dials.Side, solver._table.Conditions.Cue.EndMassRatio);
+            // The white meets the ball on the side that it sees: headings of the line of centres about that from white to ball.
+            var (white, ball) = (line.White, line.Ball);
+            _middle = Math.Atan2(ball.Y - white.Y, ball.X - white.X);
+            _reach = Math.Acos(Math.Min(1, layout.Gauge.Diameter / white.DistanceTo(ball))) - GrazeMargin;
+        }
+
+        private double Distance => _line.Distance;
+
+        public PotAnswer Answer(bool withWindow)
+        {
+            var wanted = _line.WantedOffset;
+            var (heading, run) = FindRoot(wanted);
+            if (Math.Abs(run.Offset - wanted) < EdgeStep && Drops(heading))
+            {
+                if (!withWindow) return new PotAnswer(Tell(heading, null, false), null);
+                var window = Grow(heading);
+                if (window.WidthAtPocket >= NarrowWindow) return new PotAnswer(Tell(heading, window, false), null);
+            }
+
+            var refusal = new Refusal(_solver._table, _layout, _clear, _pot, _line).Explain(run, Math.Abs(run.Offset - wanted) < EdgeStep);
+            return WidestRun(heading, run) is { } other
+                ? new PotAnswer(Tell(other, withWindow ? Grow(other) : null, true), refusal)
+                : new PotAnswer(null, refusal);
+        }
+
+        /// <summary>The heading at which the ball passes the pocket point at an offset when no other ball is near.</summary>
+        private (double Heading, ObjectBallRun Run) FindRoot(double wanted)
+        {
+            var heading = Reachable(_line.BallHeading);
+            var run = Run(_clear, heading);
+            var (beforeHeading, beforeOffset) = (double.NaN, double.NaN);
+            for (var step = 0; step < RootSteps; step++)
+            {
+                var miss = wanted - run.Offset;
+                if (!(Math.Abs(miss) > RootTolerance)) break;
+                var slope = (run.Offset - beforeOffset) / (heading - beforeHeading);
+                // Far from the root, and where the ball meets a rubber early, the plain lever is the safer slope.
+                if (!(slope > Distance / 3 && slope < Distance * 3)) slope = Distance;
+                var next = Reachable(heading + Math.Clamp(miss / slope, -LongestStep, LongestStep));
+                if (next == heading) break;
+                (beforeHeading, beforeOffset) = (heading, run.Offset);
+                heading = next;
+                run = Run(_clear, heading);
+            }
+
+            return (heading, run);
+        }
+
+        /// <summary>The middle of the widest run of headings that pot directly; null when there is none.</summary>
+        private double? WidestRun(double heading, in ObjectBallRun run)
+        {
+            var offset = double.IsNaN(run.Offset) ? 0 : Math.Clamp(run.Offset, -WidestOffset, WidestOffset);
+            (double From, double To)? best = null;
+            var from = double.NaN;
+            var isDirect = false;
+            for (var x = -WidestOffset / 2; x <= WidestOffset / 2 + 1e-9; x += ScanStep)
+            {
+                var at = heading + (x - offset) / Distance;
+                if (!IsReachable(at) || !Drops(at))
+                {
+                    (from, isDirect) = (double.NaN, false);
+                    continue;
+                }
+
+                if (double.IsNaN(from)) from = at;
+                isDirect = isDirect || Run(_layout, at).IsDirect;
+                if (isDirect && (best is not { } known || at - from > known.To - known.From)) best = (from, at);
+            }
+
+            return best is { } widest ? (widest.From + widest.To) / 2 : null;
+        }
+
+        private PotWindow Grow(double heading)
+        {
+            var (right, left) = (Edge(heading, -1), Edge(heading, 1));
+            return _line.CutRadians >= 0 ? new PotWindow(right, left) : new PotWindow(left, right);
+        }
+
+        /// <summary>The last heading to one side that still pots.</summary>
+        private WindowEdge Edge(double heading, int way)
+        {
+            var step = way * EdgeStep / Distance;
+            var inside = heading;
+            var outside = heading + step;
+            while (IsReachable(outside) && Math.Abs(outside - heading) * Distance < 2 * WidestOffset && Drops(outside))
+            {
+                inside = outside;
+                outside += step;
+            }
+
+            for (var i = 0; i < EdgeHalvings; i++)
+            {
+                var middle = (inside + outside) / 2;
+                if (IsReachable(middle) && Drops(middle)) inside = middle;
+                else outside = middle;
+            }
+
+            var run = Run(_layout, inside);
+            return new WindowEdge(Direction(inside), PottingLine.GhostAt(inside, _line.Ball, _layout.Gauge.Diameter), run.Offset);
+        }
+
+        private PotSolution Tell(double heading, PotWindow? window, bool isPartial)
+        {
+            var run = Run(_layout, heading);
+            var contact = _solver._result.FirstContact!.Value;
+            return new PotSolution(
+                _pot, Strike(heading), _line, contact.White.Place, contact.CutRadians, run.Offset, run.ArrivalSpeed, window, isPartial);
+        }
+
+        private bool Drops(double heading)
+        {
+            var result = _solver._result;
+            _solver._simulation.RunUntilDecided(_layout, Strike(heading), _pot.Ball, result);
+            if (result.FirstContact?.Ball != _pot.Ball) return false;
+            for (var i = 0; i < result.Potted.Count; i++)
+            {
+                if (result.Potted[i].Ball == _pot.Ball) return result.Potted[i].Pocket == _pot.Pocket;
+            }
+
+            return false;
+        }
+
+        private ObjectBallRun Run(Layout layout, double heading) => _solver.Watch(layout, _pot, Strike(heading), _line.Point);
+
+        private Strike Strike(double heading) => _dials.Along(Direction(heading));
+
+        /// <summary>The cue's direction that brings the white to the contact with a line of centres.</summary>
+        private double Direction(double heading)
+        {
+            var ghost = PottingLine.GhostAt(heading, _line.Ball, _layout.Gauge.Diameter);
+            return Math.Atan2(ghost.Y - _line.White.Y, ghost.X - _line.White.X) - _pushOff;
+        }
+
+        private bool IsReachable(double heading) => Math.Abs(Math.IEEERemainder(heading - _middle, Math.Tau)) <= _reach;
+
+        private double Reachable(double heading)
+        {
+            var turn = Math.IEEERemainder(heading - _middle, Math.Tau);
+            return Math.Abs(turn) <= _reach ? heading : _middle + Math.CopySign(_reach, turn);
+        }
+
+        /// <summary>The white, the ball and what touches it: what decides how the ball leaves.</summary>
+        private static Layout Clear(Layout layout, BallId ball) => layout.Keeping(
+            placed => placed.Ball is BallId.Cue || placed.Ball == ball
+                || layout.Contacts.Contains(new Contact(placed.Ball, ball)) || layout.Contacts.Contains(new Contact(ball, placed.Ball)));
+    }
+}
