@@ -3,10 +3,12 @@ using System.Text.Json.Serialization;
 using DeepBaize.Data;
 using DeepBaize.Web;
 using DeepBaize.Web.Club;
+using DeepBaize.Web.Compute;
 using DeepBaize.Web.Health;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Outline;
 using DeepBaize.Web.Paces;
+using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Profiles;
 using DeepBaize.Web.Shots;
@@ -37,6 +39,7 @@ builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = 
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddOpenApi();
 builder.Services.AddSingleton(TimeProvider.System);
+builder.Services.AddSingleton<ComputePool>();
 builder.Services.AddSingleton(new OwnerScope(Owner.Local));
 builder.Services.AddDbContext<BaizeDbContext>((services, options) =>
     options.UseBaizePostgres(services.GetRequiredService<IConfiguration>().BaizeConnection()));
@@ -52,6 +55,7 @@ app.UseStaticFiles();
 app.MapOpenApi("/openapi/v1.json");
 app.MapHealth();
 app.MapShots();
+app.MapPots();
 app.MapRunRule();
 app.MapOutline();
 app.MapProfiles();

@@ -106,10 +106,11 @@ public sealed class PotSolver
                 if (window.WidthAtPocket >= NarrowWindow) return new PotAnswer(Tell(heading, window, false), null);
             }
 
-            var refusal = new Refusal(_solver._table, _layout, _clear, _pot, _line).Explain(run, Math.Abs(run.Offset - wanted) < EdgeStep);
+            var isAimed = Math.Abs(run.Offset - wanted) < EdgeStep;
+            var refusal = new Refusal(_solver._table, _layout, _clear, _pot, _line).Explain(run, isAimed);
             return WidestRun(heading, run) is { } other
                 ? new PotAnswer(Tell(other, withWindow ? Grow(other) : null, true), refusal)
-                : new PotAnswer(null, refusal);
+                : new PotAnswer(null, refusal, isAimed ? Strike(heading) : null);
         }
 
         /// <summary>The heading at which the ball passes the pocket point at an offset when no other ball is near.</summary>

@@ -126,6 +126,13 @@ public readonly record struct PottingLine
     public static Place GhostAt(double heading, Place ball, double diameter) =>
         ball.Offset(-diameter * Math.Cos(heading), -diameter * Math.Sin(heading));
 
+    /// <summary>
+    /// Shift in metres at the contact of a line that is turned: positive to a thinner contact; to the left for a pot that is all but straight.
+    /// </summary>
+    /// <param name="turnRadians">Anticlockwise turn of the white's line.</param>
+    public double ThinnerBy(double turnRadians) =>
+        WhiteDistance * Math.Tan(turnRadians) * (CutDegrees < 0.1 || CutRadians < 0 ? 1 : -1);
+
     /// <summary>On which side of straight the white stands.</summary>
     public SideOfStraight SideFor(PocketId pocket)
     {

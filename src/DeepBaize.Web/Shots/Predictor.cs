@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
+using DeepBaize.Physics.Profiles;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -11,6 +12,13 @@ using DeepBaize.Web.Profiles;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Shots;
+
+/// <summary>A stroke that was played.</summary>
+/// <param name="Layout">The balls before it.</param>
+/// <param name="Strike">The stroke; null when the white set off by itself.</param>
+/// <param name="Outcome">What came of it.</param>
+/// <param name="Record">Everything that happened.</param>
+internal sealed record Played(Layout Layout, Strike? Strike, ShotOutcome Outcome, ShotRecord Record);
 
 /// <summary>Carries out a prediction: reads the request, plays the shot once without any noise, and says what came of it.</summary>
 public static class Predictor
@@ -24,12 +32,33 @@ public static class Predictor
         var profile = ConditionsReader.Find(request.Profile);
         var (conditions, outline) = ConditionsReader.Read(profile, request.Coefficients);
         var units = ReadUnits(request.Units);
-        var placed = LayoutReader.ReadBalls(request.Balls);
-        var placing = request.Placing is null ? null : Settle(request.Placing, placed, conditions, outline);
-        var layout = LayoutReader.Build(placed, outline, conditions.Gauge);
-        var simulation = new TableSimulation(conditions, outline);
+        var (layout, placing) = Lay(request.Balls, request.Placing, conditions, outline);
         var record = new ShotRecord();
-        var (strike, outcome) = Play(request, layout, conditions, simulation, record);
+        var (strike, outcome) = Play(request, layout, conditions, new TableSimulation(conditions, outline), record);
+        return Compose(new Played(layout, strike, outcome, record), profile, conditions, placing, units);
+    }
+
+    /// <summary>The layout of a request's balls, with the one in the hand settled.</summary>
+    /// <exception cref="RefusalException">The balls cannot stand like this.</exception>
+    internal static (Layout Layout, PlacingOutput? Placing) Lay(
+        IReadOnlyList<BallPlace> balls, PlacingInput? input, PlayingConditions conditions, TableOutline outline)
+    {
+        var placed = LayoutReader.ReadBalls(balls);
+        var placing = input is null ? null : Settle(input, placed, conditions, outline);
+        return (LayoutReader.Build(placed, outline, conditions.Gauge), placing);
+    }
+
+    /// <summary>Puts a played stroke into the response's shape.</summary>
+    /// <param name="played">The stroke and what came of it.</param>
+    /// <param name="profile">The table that it was played on.</param>
+    /// <param name="conditions">Its conditions, with what the request changed.</param>
+    /// <param name="placing">The ball in the hand.</param>
+    /// <param name="units">How distances are put into words.</param>
+    /// <param name="result">What happens to the ball, in words, where more is known than the outcome tells.</param>
+    internal static PredictResponse Compose(
+        Played played, ConditionProfile profile, PlayingConditions conditions, PlacingOutput? placing, LengthUnits units, string? result = null)
+    {
+        var (layout, strike, outcome, record) = played;
         var stroke = strike is { } struck ? StrokeWords.Describe(struck, conditions) : null;
         return new PredictResponse(
             ShotMapping.ToEvents(record),
@@ -37,13 +66,15 @@ public static class Predictor
             [.. outcome.Final.Select(ball => new BallPlace(Names.Text(ball.Ball), ball.State.Position.X, ball.State.Position.Y))],
             ShotMapping.ToOutcome(outcome, strike),
             ShotMapping.ToAim(outcome.FirstContact),
-            Verdict.Compose(outcome, record, strike, stroke, conditions, Lengths.Away(layout, outcome, units)),
+            Verdict.Compose(outcome, record, strike, stroke, conditions, Lengths.Away(layout, outcome, units), result),
             stroke,
             placing,
             new ProfileName(profile.Id, profile.Name));
     }
 
-    private static LengthUnits ReadUnits(string? units) => units switch
+    /// <summary>The units in which distances are put into words.</summary>
+    /// <exception cref="RefusalException">There are no such units.</exception>
+    internal static LengthUnits ReadUnits(string? units) => units switch
     {
         null or "metric" => LengthUnits.Metric,
         "imperial" => LengthUnits.Imperial,

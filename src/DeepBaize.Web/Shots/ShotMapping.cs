@@ -31,7 +31,11 @@ internal static class ShotMapping
             .OrderBy(group => group.Key)
             .Select(group => new PathOutput(
                 Names.Text(group.Key),
-                [.. PieceJoiner.Join(group.OrderBy(piece => piece.StartTime)).Select(piece => ToSegment(piece, radius))]))];
+                ToSegments(group, radius)))];
+
+    /// <summary>The pieces of one ball's path in order of time.</summary>
+    public static List<SegmentOutput> ToSegments(IEnumerable<PathSegment> pieces, double radius) =>
+        [.. PieceJoiner.Join(pieces.OrderBy(piece => piece.StartTime)).Select(piece => ToSegment(piece, radius))];
 
     public static OutcomeOutput ToOutcome(ShotOutcome outcome, Strike? strike) => new(
         outcome.FirstContact is { } contact ? Names.Text(contact.Ball) : null,

@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Words;
@@ -15,9 +16,9 @@ namespace DeepBaize.Web.Wording;
 internal static class Verdict
 {
     public static VerdictOutput Compose(
-        ShotOutcome outcome, ShotRecord record, Strike? strike, StrokeOutput? stroke, PlayingConditions conditions, string? away)
+        ShotOutcome outcome, ShotRecord record, Strike? strike, StrokeOutput? stroke, PlayingConditions conditions, string? away, string? knownResult = null)
     {
-        var result = Result(outcome);
+        var result = knownResult ?? Result(outcome);
         var contact = outcome.FirstContact is { } first ? ContactWords.Describe(first.Fraction) : null;
         var height = stroke is null ? null : StrokeWords.Height(stroke.HeightTips);
         var side = stroke is null ? null : StrokeWords.Side(stroke.SideTips);
@@ -77,10 +78,7 @@ internal static class Verdict
     /// <summary>What the white does on arrival, from its spin against the rolling rate along its path.</summary>
     private static string Arrival(in BallState white, double radius)
     {
-        var speed = white.Velocity.Length;
-        var along = white.Velocity * (1 / speed);
-        var roll = white.Spin.Dot(Vec3.Up.Cross(along)) * radius / speed;
-        return roll switch
+        return SpinOf.Roll(white, radius) switch
         {
             > 1.05 => "carries more topspin than a rolling ball",
             > 0.9 => "rolls",
@@ -91,7 +89,7 @@ internal static class Verdict
         };
     }
 
-    private static string Listed(IReadOnlyList<string> words) => words.Count switch
+    internal static string Listed(IReadOnlyList<string> words) => words.Count switch
     {
         1 => words[0],
         2 => $"{words[0]} and {words[1]}",

@@ -1,0 +1,143 @@
+using System.Text.Json;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Reading;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Words;
+using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Pots;
+
+/// <summary>Maps what planning finds to the responses' shapes.</summary>
+internal static class PotMapping
+{
+    private const double NearlyStraightDegrees = 0.1;
+
+    public static string Code<T>(T value)
+        where T : struct, Enum => JsonNamingPolicy.CamelCase.ConvertName(value.ToString());
+
+    public static PlaceOutput ToPlace(Place place) => new(place.X, place.Y);
+
+    public static double Degrees(double radians) => Math.IEEERemainder(radians, Math.Tau) * 180 / Math.PI;
+
+    public static JudgeOutput ToJudge(PottingLine line, Pot pot, double diameter) => new(
+        line.CutDegrees,
+        line.CutDegrees < NearlyStraightDegrees ? "straight" : line.CutRadians > 0 ? "left" : "right",
+        line.Fraction,
+        line.IsReachable ? ContactWords.Describe(line.Fraction) : "beyond the fine edge",
+        ToPlace(line.Contact),
+        ToPlace(line.Target),
+        line.Distance,
+        line.WhiteDistance,
+        Code(line.SideFor(pot.Pocket)),
+        PotWords.Side(line, pot),
+        line.OffStraight,
+        line.LineOffset(diameter) > diameter / 2 + 1e-9,
+        PotWords.Ghost(line, diameter),
+        PotWords.Edge(line, diameter));
+
+    public static WindowOutput? ToWindow(PotSolution solution, double diameter)
+    {
+        if (solution.Window is not { } window) return null;
+        return new WindowOutput(
+            1000 * window.WidthAtPocket,
+            Edge(window.Thick, solution.ThickMargin),
+            Edge(window.Thin, solution.ThinMargin),
+            PotWords.Window(solution, diameter));
+
+        EdgeOutput Edge(WindowEdge edge, double margin) => new(
+            Degrees(edge.DirectionRadians),
+            1000 * margin,
+            1000 * PotWords.Margin(solution, margin),
+            1000 * edge.Offset,
+            ToPlace(edge.Contact),
+            PotWords.Share(PotWords.Margin(solution, margin), diameter));
+    }
+
+    public static AimPartsOutput ToAim(AimParts parts, PotSolution solution, TableInUse table) => new(
+        Degrees(parts.GeometricRadians),
+        [.. parts.Terms.Select(term => new TermOutput(
+            Code(term.Kind),
+            term.Kind switch { AimTermKind.Throw => "throw", AimTermKind.Spin => "throw by side", _ => "push-off" },
+            1000 * term.ThinnerMetres,
+            1000 * term.TurnRadians,
+            PotWords.Shift(term.ThinnerMetres, solution.Line, table.Diameter),
+            PotWords.LeftOut(term.IfLeftOut, solution.Offset, solution.Pot, solution.Line, table.Diameter),
+            term.IfLeftOut.Fate == ObjectBallFate.Potted,
+            Degrees(solution.Strike.DirectionRadians - term.TurnRadians)))],
+        1000 * parts.ThinnerMetres,
+        PotWords.Shift(parts.ThinnerMetres, solution.Line, table.Diameter),
+        Code(parts.Side),
+        PotWords.Side(parts.Side, StrokeWords.ToTips(solution.Strike.Side, table.Diameter / 2), solution.Pot.Ball));
+
+    public static IReadOnlyList<CushionSideOutput> ToCushions(WhitePath white) =>
+        [.. white.Meetings.Where(meeting => meeting is { Cushion: not null, Pocket: null }).Select(meeting => new CushionSideOutput(
+            Names.Text(meeting.Cushion!.Value),
+            Code(meeting.Side),
+            meeting.Side switch
+            {
+                CushionSide.Running => $"running side at the {Names.Spoken(meeting.Cushion.Value)}",
+                CushionSide.Check => $"check side at the {Names.Spoken(meeting.Cushion.Value)}",
+                _ => $"no side to speak of at the {Names.Spoken(meeting.Cushion.Value)}",
+            }))];
+
+    public static IReadOnlyList<DangerOutput> ToDangers(IReadOnlyList<Danger> dangers, BallId ball) =>
+        [.. dangers.Select(danger => new DangerOutput(
+            Code(danger.Kind),
+            danger.Ball is { } other ? Names.Text(other) : null,
+            danger.Pocket is { } pocket ? Names.Text(pocket) : null,
+            danger.IsExact,
+            danger.Count,
+            danger.Of,
+            PotWords.Danger(danger, ball)))];
+
+    public static MatrixEntryOutput ToEntry(PotEntry entry, double diameter) => new(
+        Names.Text(entry.Pot.Ball),
+        Names.Text(entry.Pot.Pocket),
+        Code(entry.State),
+        entry.Line.CutDegrees,
+        entry.Line.Fraction,
+        Code(entry.Line.SideFor(entry.Pot.Pocket)),
+        entry.Pace,
+        1000 * (entry.Solution?.Window?.WidthAtPocket ?? 0),
+        1000 * (entry.Solution?.Window?.WidthRadians ?? 0),
+        entry.Refusal is { } refusal ? Code(refusal.Reason) : null,
+        [.. entry.Blockers.Select(near => new BlockerOutput(Names.Text(near.Ball), 1000 * near.Passes, 1000 * diameter))],
+        entry.OpensWithout is { } gone ? Names.Text(gone) : null,
+        EventWords.Capital(PotWords.Entry(entry, diameter)));
+
+    public static CellOutput ToCell(DialCell cell, Layout layout, BallId potted) => new(
+        cell.Dials.Pace,
+        cell.Dials.Height,
+        StrokeWords.ToTips(cell.Dials.Height, layout.Gauge.Radius),
+        double.IsNaN(cell.DirectionRadians) ? null : Degrees(cell.DirectionRadians),
+        Code(cell.Kind),
+        cell.Rest is { } rest ? ToPlace(rest) : null,
+        double.IsNaN(cell.Miss) ? null : cell.Miss,
+        CellWords(cell, layout, potted));
+
+    /// <summary>Where a place is, among the balls that will be left there.</summary>
+    public static string Where(Place? place, Layout layout, BallId potted) => place is { } at
+        ? Landmarks.Describe(at, [.. layout.Balls.Where(ball => ball.Ball != BallId.Cue && ball.Ball != potted)], layout.Gauge)
+        : "nowhere: it falls";
+
+    public static string Dial(Dials dials, double radius) =>
+        $"{StrokeWords.Height(StrokeWords.ToTips(dials.Height, radius))}, {StrokeWords.PaceInWords(dials.Pace)}";
+
+    private static string CellWords(DialCell cell, Layout layout, BallId potted)
+    {
+        var how = Dial(cell.Dials, layout.Gauge.Radius);
+        var what = cell.Kind switch
+        {
+            CellKind.NoPot => "the ball stays up",
+            CellKind.InOff => $"in-off in the {Names.Spoken(cell.InOff!.Value)}",
+            CellKind.MeetsBall => $"meets the {Names.Spoken(cell.Met!.Value)}, stops {Where(cell.Rest, layout, potted)}",
+            CellKind.InZone => $"in the zone, {Where(cell.Rest, layout, potted)}",
+            CellKind.FallsShort => $"falls {BallWidths.Say(-cell.Miss / layout.Gauge.Diameter)} short",
+            CellKind.RunsPast => $"runs {BallWidths.Say(cell.Miss / layout.Gauge.Diameter)} past",
+            _ => $"stops {Where(cell.Rest, layout, potted)}",
+        };
+        return $"{EventWords.Capital(how)}: {what}{(cell.CushionCount > 0 ? $", {cell.CushionCount} cushion{(cell.CushionCount > 1 ? "s" : "")}" : "")}";
+    }
+}
