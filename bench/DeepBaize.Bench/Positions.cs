@@ -34,6 +34,13 @@ internal static class Positions
         .. new[] { BallId.Black, BallId.Pink, BallId.Blue, BallId.Brown }.Select(colour => (colour, Spots.Of(colour)!.Value)),
     ];
 
+    /// <summary>A black with an angle, and what usually stands about it.</summary>
+    public static IReadOnlyList<(BallId Ball, Place Place)> PotOnTheBlack { get; } =
+    [
+        (BallId.Cue, new Place(2.6, 0.5)), (BallId.Red1, new Place(2.3, 0.75)), (BallId.Red2, new Place(2.9, 0.4)), (BallId.Red3, new Place(2.8, 1.1)),
+        .. BallSet.Colours.Select(colour => (colour, Spots.Of(colour)!.Value)),
+    ];
+
     /// <summary>Off the side cushion on to balls: two contacts of balls, two of cushions.</summary>
     public static Strike TypicalStroke { get; } = new(-35.5 * Math.PI / 180, 2, 0.2, 0.1);
 

@@ -40,6 +40,7 @@ builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddOpenApi();
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton<ComputePool>();
+builder.Services.AddHostedService<WarmUp>();
 builder.Services.AddSingleton(new OwnerScope(Owner.Local));
 builder.Services.AddDbContext<BaizeDbContext>((services, options) =>
     options.UseBaizePostgres(services.GetRequiredService<IConfiguration>().BaizeConnection()));

@@ -11,6 +11,17 @@ public readonly record struct NearBall(BallId Ball, double Passes);
 /// <summary>The strip of cloth that a ball needs on a straight way.</summary>
 public static class Corridor
 {
+    /// <summary>Half of what a pocket takes at most, across the ball's way, in metres.</summary>
+    private const double OpeningHalf = 0.06;
+
+    private const int OpeningSteps = 8;
+
+    /// <summary>A ball that runs past another as near as this may still be slowed only, in metres.</summary>
+    private const double PathSlack = 0.002;
+
+    /// <summary>Throw turns the line of centres by up to 6 degrees: as much as that moves the white at the contact, in metres.</summary>
+    private const double ThrowSlack = 0.006;
+
     /// <summary>The balls that stand in a ball's way from one place to another, the worst first.</summary>
     /// <param name="layout">The balls.</param>
     /// <param name="from">Centre of the running ball at the start.</param>
@@ -33,6 +44,29 @@ public static class Corridor
 
         found.Sort((a, b) => a.Passes.CompareTo(b.Passes));
         return found;
+    }
+
+    /// <summary>
+    /// True when some line of a pot, anywhere across the pocket's opening, is clear or so nearly clear that throw could make it so. False means that only a
+    /// ball that goes can open the pot.
+    /// </summary>
+    /// <param name="layout">The balls; with the white and the object ball.</param>
+    /// <param name="line">The pot.</param>
+    /// <param name="ball">The object ball.</param>
+    public static bool MayBeOpen(Layout layout, PottingLine line, BallId ball)
+    {
+        ArgumentNullException.ThrowIfNull(layout);
+        var diameter = layout.Gauge.Diameter;
+        for (var step = -OpeningSteps; step <= OpeningSteps; step++)
+        {
+            var offset = step * OpeningHalf / OpeningSteps;
+            var target = line.Target.Offset(-Math.Sin(line.BallHeading) * offset, Math.Cos(line.BallHeading) * offset);
+            var heading = Math.Atan2(target.Y - line.Ball.Y, target.X - line.Ball.X);
+            if (Blockers(layout, line.Ball, target, ball, BallId.Cue, diameter - PathSlack).Count > 0) continue;
+            if (Blockers(layout, line.White, PottingLine.GhostAt(heading, line.Ball, diameter), BallId.Cue, ball, diameter - ThrowSlack).Count == 0) return true;
+        }
+
+        return false;
     }
 
     /// <summary>Distance in metres from a place to the straight piece between two others.</summary>

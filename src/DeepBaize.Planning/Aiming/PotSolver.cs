@@ -97,6 +97,8 @@ public sealed class PotSolver
 
         public PotAnswer Answer(bool withWindow)
         {
+            if (!Corridor.MayBeOpen(_layout, _line, _pot.Ball))
+                return new PotAnswer(null, new Refusal(_solver._table, _layout, _clear, _pot, _line).Explain(default, true), Strike(Reachable(_line.BallHeading)));
             var wanted = _line.WantedOffset;
             var (heading, run) = FindRoot(wanted);
             if (Math.Abs(run.Offset - wanted) < EdgeStep && Drops(heading))

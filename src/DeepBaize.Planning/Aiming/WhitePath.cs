@@ -46,10 +46,10 @@ public sealed record WhitePath(double LeavingHeading, IReadOnlyList<WhiteMeeting
     }
 
     /// <summary>
-    /// How near the path comes to a place, where on the way that is, and whether the white runs on from there.
+    /// The distance of the resting place from a wanted place: negative when the white falls short of it or never comes nearer, positive when it came nearer
+    /// on its way and ran past; NaN when it falls.
     /// </summary>
-    /// <param name="target">The place.</param>
-    /// <returns>The distance of the resting place, negative when the white falls short of the place and positive when it runs past; NaN when it falls.</returns>
+    /// <param name="target">The wanted place.</param>
     public double MissOf(Place target)
     {
         if (Rest is not { } rest) return double.NaN;
@@ -67,7 +67,8 @@ public sealed record WhitePath(double LeavingHeading, IReadOnlyList<WhiteMeeting
         }
 
         var end = target.DistanceTo(rest);
-        return nearest < end - 1e-3 ? end : -end;
+        var start = Pieces.Count == 0 ? end : target.DistanceTo(Pieces[0].Start);
+        return nearest < Math.Min(start, end) - 1e-3 ? end : -end;
     }
 
     private static WhiteMeeting Meeting(ShotEvent told, double radius)

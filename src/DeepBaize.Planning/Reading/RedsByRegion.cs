@@ -25,7 +25,8 @@ public sealed record RedChoice(BallId Red, Region? Region, int Left, bool Spends
 /// <summary>Counts reds by region and says which red keeps the regions balanced.</summary>
 public static class RedsByRegion
 {
-    private const int SmallGroup = 3;
+    /// <summary>Most reds of a group that is called small (common practice, no source).</summary>
+    public const int SmallGroup = 3;
 
     /// <summary>The usual four regions, divided at the black, pink and blue spots.</summary>
     public static IReadOnlyList<Region> Usual { get; } =

@@ -111,6 +111,7 @@ internal static class PotMapping
         cell.Dials.Pace,
         cell.Dials.Height,
         StrokeWords.ToTips(cell.Dials.Height, layout.Gauge.Radius),
+        EventWords.Capital(Dial(cell.Dials, layout.Gauge.Radius)),
         double.IsNaN(cell.DirectionRadians) ? null : Degrees(cell.DirectionRadians),
         Code(cell.Kind),
         cell.Rest is { } rest ? ToPlace(rest) : null,
@@ -127,7 +128,6 @@ internal static class PotMapping
 
     private static string CellWords(DialCell cell, Layout layout, BallId potted)
     {
-        var how = Dial(cell.Dials, layout.Gauge.Radius);
         var what = cell.Kind switch
         {
             CellKind.NoPot => "the ball stays up",
@@ -138,6 +138,6 @@ internal static class PotMapping
             CellKind.RunsPast => $"runs {BallWidths.Say(cell.Miss / layout.Gauge.Diameter)} past",
             _ => $"stops {Where(cell.Rest, layout, potted)}",
         };
-        return $"{EventWords.Capital(how)}: {what}{(cell.CushionCount > 0 ? $", {cell.CushionCount} cushion{(cell.CushionCount > 1 ? "s" : "")}" : "")}";
+        return what + (cell.CushionCount > 0 && cell.Kind != CellKind.NoPot ? $", {cell.CushionCount} cushion{(cell.CushionCount > 1 ? "s" : "")}" : "");
     }
 }

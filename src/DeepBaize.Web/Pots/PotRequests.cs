@@ -62,7 +62,7 @@ public sealed record WantedInput(double X, double Y, double Within);
 /// <param name="Question">The pot and the dials.</param>
 /// <param name="Dial">height or pace.</param>
 /// <param name="Wanted">Where the white should stop; absent for nowhere in particular.</param>
-/// <param name="From">Lowest value: height in ball radii, or pace; absent is the safe range.</param>
+/// <param name="From">Lowest value: height in ball radii, or pace; absent is the safe range, or the softest pace that pots.</param>
 /// <param name="To">Highest value.</param>
 /// <param name="Count">Strokes, 2 to 60; absent is 11.</param>
 public sealed record SweepQuestion(

@@ -239,13 +239,14 @@ public sealed record AnchorResponse(IReadOnlyList<AnchorOutput> Anchors, string?
 /// <param name="Pace">Its pace.</param>
 /// <param name="Height">Its height in ball radii.</param>
 /// <param name="HeightTips">Its height in tips.</param>
+/// <param name="How">Height and pace in words.</param>
 /// <param name="DirectionDeg">The cue's direction; null when it cannot be aimed.</param>
 /// <param name="Kind">noPot, inOff, meetsBall, inZone, fallsShort, runsPast or free.</param>
 /// <param name="Rest">Where the white stops; null when it does not.</param>
 /// <param name="MissM">Metres from the wanted place, negative short; null without one.</param>
-/// <param name="Words">In words.</param>
+/// <param name="Words">What it comes to, in words.</param>
 public sealed record CellOutput(
-    double Pace, double Height, double HeightTips, double? DirectionDeg, string Kind, PlaceOutput? Rest, double? MissM, string Words);
+    double Pace, double Height, double HeightTips, string How, double? DirectionDeg, string Kind, PlaceOutput? Rest, double? MissM, string Words);
 
 /// <summary>A window of one dial.</summary>
 /// <param name="Best">The value that comes nearest.</param>

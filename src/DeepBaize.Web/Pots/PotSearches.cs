@@ -16,6 +16,7 @@ namespace DeepBaize.Web.Pots;
 internal static class PotSearches
 {
     private const double SensitivePerDegree = 0.25;
+    private const double PaceStep = 0.25;
 
     /// <summary>Stun, follow and screw.</summary>
     public static AnchorResponse FindAnchors(AnchorQuestion question)
@@ -66,13 +67,20 @@ internal static class PotSearches
             _ => throw RefusalException.Invalid("sweep", "Unknown dial", new Fault("dial", null, "unknownDial", "The dial to sweep is height or pace.")),
         };
         var (least, most) = isPace ? (Pace.Softest, StrikeReader.HardestPace(scene.Given.Offset, scene.Table.Conditions)) : SafeHeights(scene.Given.Side);
-        var from = PotReader.Within(question.From ?? (isPace ? Math.Max(1.5, least) : least), least - 1e-9, most + 1e-9, "from");
-        var to = PotReader.Within(question.To ?? (isPace ? Math.Min(7, most) : most), from, most + 1e-9, "to");
         var map = new DialMap(new StrokePlayer(scene.Table));
         var asked = Ask(scene, question.Question, wanted);
+        var from = PotReader.Within(question.From ?? (isPace ? SoftestThatPots() : least), least - 1e-9, most + 1e-9, "from");
+        var to = PotReader.Within(question.To ?? (isPace ? Math.Min(Math.Max(7, from + 1), most) : most), from, most + 1e-9, "to");
         var cells = Play(DialMap.Steps(from, to, count));
         var window = wanted is null ? null : WindowOf(cells.Count >= 40 ? cells : Play(DialMap.Steps(from, to, 60)));
         return new SweepResponse([.. cells.Select(cell => PotMapping.ToCell(cell, scene.Layout, scene.Pot.Ball))], window);
+
+        double SoftestThatPots()
+        {
+            var pace = least;
+            while (pace + PaceStep < most && map.Play(asked, scene.Dials with { WhiteSpeed = Pace.ToSpeed(pace) }).Kind == CellKind.NoPot) pace += PaceStep;
+            return pace;
+        }
 
         List<DialCell> Play(IEnumerable<double> values)
         {

@@ -41,8 +41,8 @@ internal static class TableReader
     {
         var opens = problem.Opens.Select(pot => $"{Names.Spoken(pot.Ball)} to the {Names.Spoken(pot.Pocket)}").ToList();
         var words = opens.Count > 0
-            ? $"{EventWords.Capital(Names.Spoken(problem.Ball))} in the way: when it goes it opens {Verdict.Listed(opens)}."
-            : $"{EventWords.Capital(Names.Spoken(problem.Ball))} touches {Verdict.Listed([.. problem.Touches.Select(ball => "the " + Names.Spoken(ball))])} and has no pocket.";
+            ? $"in the way; when it goes it opens {Verdict.Listed(opens)}."
+            : $"touches {Verdict.Listed([.. problem.Touches.Select(ball => "the " + Names.Spoken(ball))])} and has no pocket.";
         var when = problem.OnPots > 0 ? " It can go now." : opens.Count > 0 ? " It has no pocket itself." : "";
         return new ProblemBallOutput(
             Names.Text(problem.Ball), [.. problem.Opens.Select(pot => new PottedOutput(Names.Text(pot.Ball), Names.Text(pot.Pocket)))], problem.OnPots, words + when);
@@ -53,9 +53,9 @@ internal static class TableReader
 
     private static RedChoiceOutput ToChoice(RedChoice choice, bool balance)
     {
-        var words = choice.Region is null ? "stands in no region" : $"{choice.Region.Name}: leaves {choice.Left} there";
+        var words = choice.Region is null ? "stands in no region" : $"leaves {choice.Left} in {choice.Region.Name}";
         if (balance && choice.SpendsSmallGroup) words += "; spends a small group early";
-        if (balance && choice.Region is { ForTheBlue: true }) words += "; the blue's group may go";
+        if (balance && choice is { Region.ForTheBlue: true, Left: < RedsByRegion.SmallGroup }) words += "; the blue's group may go";
         return new RedChoiceOutput(Names.Text(choice.Red), choice.Region?.Name, choice.Left, choice.SpendsSmallGroup, words);
     }
 
@@ -66,6 +66,6 @@ internal static class TableReader
         if (on.Count == 0) return "No ball can be potted straight into a pocket.";
         var widest = on.MaxBy(entry => entry.Solution?.Window?.WidthRadians ?? 0)!;
         var first = total > 0 ? $"{reds} of {total} reds and " : "";
-        return $"{EventWords.Capital(first)}{colours} colours are on; the widest is the {Names.Spoken(widest.Pot.Ball)} to the {Names.Spoken(widest.Pot.Pocket)}.";
+        return $"{first}{colours} {(colours == 1 ? "colour" : "colours")} {(total == 0 && colours == 1 ? "is" : "are")} on; the widest is the {Names.Spoken(widest.Pot.Ball)} to the {Names.Spoken(widest.Pot.Pocket)}.";
     }
 }

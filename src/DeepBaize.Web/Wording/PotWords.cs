@@ -71,10 +71,10 @@ internal static class PotWords
         var by = $"{MissSide(miss, line)} by {Share(miss, diameter)}";
         return run.Fate switch
         {
-            ObjectBallFate.Potted when Math.Abs(miss) < 0.004 * diameter => "the same without it",
-            ObjectBallFate.Potted => $"without it the {Names.Spoken(pot.Ball)} still goes, {by} of where it was sent",
-            ObjectBallFate.NotMet => $"without it the white does not meet the {Names.Spoken(pot.Ball)}",
-            _ => $"without it the {Names.Spoken(pot.Ball)} misses {by}",
+            ObjectBallFate.Potted when Math.Abs(miss) < 0.004 * diameter => "left out: the same",
+            ObjectBallFate.Potted => $"left out: still goes, {by}",
+            ObjectBallFate.NotMet => $"left out: the {Names.Spoken(pot.Ball)} is not met",
+            _ => $"left out: misses {by}",
         };
     }
 

@@ -14,7 +14,6 @@ const emit = defineEmits<{
   redo: []
   red: []
   colours: []
-  numbers: []
   help: []
 }>()
 
@@ -35,9 +34,6 @@ const state = computed(() => {
       <el-button data-testid="save" @click="emit('save')">Save</el-button>
       <el-button v-if="opened && !opened.isHouse" data-testid="save-as" @click="emit('saveAs')">Save as</el-button>
       <el-button data-testid="new" @click="emit('new')">New</el-button>
-      <el-button data-testid="numbers-button" :aria-pressed="face === 'numbers'" @click="emit('numbers')"
-        >Numbers</el-button
-      >
     </div>
     <div class="buttons">
       <el-button data-testid="undo" :disabled="!model.canUndo.value" @click="emit('undo')">Undo</el-button>
@@ -64,9 +60,11 @@ h2 {
   text-overflow: ellipsis;
 }
 .state {
-  margin: 0 0 8px;
-  height: 60px;
+  margin: 0 0 6px;
+  height: 20px;
   line-height: 20px;
+  white-space: nowrap;
+  text-overflow: ellipsis;
   color: var(--ink-soft);
   overflow: hidden;
   font-size: 14px;

@@ -1,4 +1,4 @@
-import type { BallPlace, Stroke } from '@/api/client'
+import type { BallPlace, PotPart, Stroke } from '@/api/client'
 
 /** The saved position that a sheet was opened from. */
 export interface OpenedPosition {
@@ -9,10 +9,21 @@ export interface OpenedPosition {
   isHouse: boolean
 }
 
-/** What lies on the drawing-room sheet: the balls, the stroke, and where they came from. */
+/** The pot that is being played. */
+export interface ChosenPot {
+  ball: string
+  pocket: string
+  part: PotPart
+}
+
+/** What lies on the drawing-room sheet: the balls, the stroke, the pot, and where they came from. */
 export interface Sheet {
   balls: BallPlace[]
   stroke: Stroke
+  /** Null while no pot is chosen. */
+  pot: ChosenPot | null
+  /** True when the aim follows the pot. */
+  keepPot: boolean
   /** Id of the table, balls and cue that it is played with. */
   profile: string
   opened: OpenedPosition | null
@@ -29,6 +40,8 @@ export function emptySheet(): Sheet {
   return {
     balls: [{ id: 'cue', x: 0.6, y: 0.8 }],
     stroke: { ...startStroke },
+    pot: null,
+    keepPot: true,
     profile: clubProfile,
     opened: null,
     changed: false,
@@ -66,8 +79,9 @@ export function readSheet(text: string | null): Sheet | null {
       kept.balls.every((ball) => typeof ball.id === 'string' && Number.isFinite(ball.x) && Number.isFinite(ball.y))
     const { directionDeg, pace, side, height } = kept.stroke
     const strokeFine = [directionDeg, pace, side, height].every(Number.isFinite)
-    // A sheet that was kept before tables had names is the club's.
-    return ballsFine && strokeFine ? { ...kept, profile: kept.profile ?? clubProfile } : null
+    if (!ballsFine || !strokeFine) return null
+    // A sheet that was kept before tables had names is the club's; one from before pots were chosen has none.
+    return { ...kept, profile: kept.profile ?? clubProfile, pot: kept.pot ?? null, keepPot: kept.keepPot ?? true }
   } catch {
     return null
   }

@@ -1,7 +1,7 @@
 import { useManualRefHistory, watchDebounced } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, toRaw } from 'vue'
 import type { SavedLayout, Stroke } from '@/api/client'
-import { emptySheet, readSheet, startStroke, type Sheet } from './sheet'
+import { emptySheet, readSheet, startStroke, type ChosenPot, type Sheet } from './sheet'
 
 const storageKey = 'deep-baize.sheet.1'
 
@@ -26,6 +26,21 @@ export function useSheet() {
     sheet.value.stroke = { ...sheet.value.stroke, ...part }
   }
 
+  /** Chooses a pot, or none; a pot that is chosen is kept until the player turns the aim. */
+  function setPot(pot: ChosenPot | null) {
+    sheet.value.pot = pot
+    sheet.value.keepPot = true
+  }
+
+  function setKeepPot(keep: boolean) {
+    sheet.value.keepPot = keep
+  }
+
+  /** Takes over the direction that the server found for the pot. Nothing is asked anew: it is the answer to the question. */
+  function followAim(directionDeg: number) {
+    toRaw(sheet.value).stroke.directionDeg = directionDeg
+  }
+
   /** Puts the sheet on another table: one step of the history. */
   function setProfile(id: string) {
     sheet.value.profile = id
@@ -42,6 +57,7 @@ export function useSheet() {
 
   function remove(id: string) {
     if (id === 'cue') return
+    if (sheet.value.pot?.ball === id) sheet.value.pot = null
     sheet.value.balls = sheet.value.balls.filter((ball) => ball.id !== id)
     commit()
   }
@@ -51,6 +67,8 @@ export function useSheet() {
     sheet.value = {
       balls: saved.balls.map((ball) => ({ ...ball })),
       stroke: { ...startStroke, ...saved.stroke },
+      pot: null,
+      keepPot: true,
       profile: saved.profile.id,
       opened: { id, name, note, version, isHouse },
       changed: false,
@@ -77,12 +95,17 @@ export function useSheet() {
     balls: computed(() => sheet.value.balls),
     stroke: computed(() => sheet.value.stroke),
     profile: computed(() => sheet.value.profile),
+    pot: computed(() => sheet.value.pot),
+    keepPot: computed(() => sheet.value.keepPot),
     canUndo: history.canUndo,
     canRedo: history.canRedo,
     undo: history.undo,
     redo: history.redo,
     commit,
     setStroke,
+    setPot,
+    setKeepPot,
+    followAim,
     setProfile,
     place,
     remove,

@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { BallPlace, Outline, Prediction, Stroke } from '@/api/client'
+import type { BallPlace, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
 import { kindClass } from '@/sheet/sheet'
-import { eyeBehind } from './perspective'
+import { eyeBehind, type Seen } from './perspective'
 
 /** The sight: from behind the white along the cue, with the tip on it at true scale and the overlap at contact. */
-const props = defineProps<{ outline: Outline; balls: BallPlace[]; prediction: Prediction | null; stroke: Stroke }>()
+const props = defineProps<{
+  outline: Outline
+  balls: BallPlace[]
+  prediction: Prediction | null
+  stroke: Stroke
+  pot: PotAnswer | null
+}>()
 const emit = defineEmits<{ tip: [side: number, height: number]; done: [] }>()
 
 const width = 320
@@ -94,6 +100,32 @@ const overlap = computed(() => {
   const there = eye.value.see({ ...aim.white, z: R.value })
   if (there.depth <= behind) return null
   return { met: { ...met, r: R.value * met.scale }, white: { ...there, r: R.value * there.scale } }
+})
+/** The band of the object ball that still pots: from the contact at the thick edge of the window to that at the thin one. */
+const band = computed(() => {
+  const window = props.pot?.window
+  const ball = props.balls.find((other) => other.id === props.pot?.ball)
+  if (!window || !ball) return null
+  const [thick, thin] = [window.thick, window.thin].map((edge) =>
+    eye.value.see({ x: (ball.x + edge.contact.x) / 2, y: (ball.y + edge.contact.y) / 2, z: R.value }),
+  ) as [Seen, Seen]
+  const middle = eye.value.see({ ...ball, z: R.value })
+  if (middle.depth <= behind) return null
+  const least = 3
+  const width = Math.max(least, Math.abs(thin.x - thick.x))
+  const left = (thick.x + thin.x) / 2 - width / 2
+  const r = R.value * middle.scale
+  const straight = props.pot!.judge?.cutTo === 'straight'
+  const thickIsLeft = thick.x < thin.x
+  return {
+    left,
+    width,
+    y: middle.y,
+    half: Math.max(5, r * 0.45),
+    below: middle.y + r + 20,
+    first: { x: middle.x - Math.max(r, 24) - 4, text: straight ? 'left' : thickIsLeft ? 'thick' : 'thin' },
+    last: { x: middle.x + Math.max(r, 24) + 4, text: straight ? 'right' : thickIsLeft ? 'thin' : 'thick' },
+  }
 })
 const cueBall = computed(() => {
   const seen = eye.value.see({ x: white.value?.x ?? 0, y: white.value?.y ?? 0, z: R.value })
@@ -194,6 +226,11 @@ function onKey(event: KeyboardEvent) {
         :r="overlap.white.r"
       />
     </g>
+    <g v-if="band" data-testid="band">
+      <rect class="band" :x="band.left" :y="band.y - band.half" :width="band.width" :height="2 * band.half" />
+      <text class="side" :x="band.first.x" :y="band.below" text-anchor="end">{{ band.first.text }}</text>
+      <text class="side" :x="band.last.x" :y="band.below" text-anchor="start">{{ band.last.text }}</text>
+    </g>
     <g
       class="white"
       tabindex="0"
@@ -268,6 +305,14 @@ function onKey(event: KeyboardEvent) {
 }
 .lens {
   fill: rgb(247 243 230 / 72%);
+}
+.band {
+  fill: var(--straw);
+  opacity: 0.9;
+}
+.side {
+  font-size: 19px;
+  fill: var(--ivory);
 }
 .white {
   outline: none;

@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BallPlace, Outline, Prediction, Stroke } from '@/api/client'
+import type { BallPlace, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
 import SightView from './SightView.vue'
 
 /** The bench's first face: the sight, the words for it, and everything typed that can also be pulled. */
-const props = defineProps<{ outline: Outline; balls: BallPlace[]; prediction: Prediction | null; stroke: Stroke }>()
+const props = defineProps<{
+  outline: Outline
+  balls: BallPlace[]
+  prediction: Prediction | null
+  stroke: Stroke
+  pot: PotAnswer | null
+}>()
 const emit = defineEmits<{ stroke: [part: Partial<Stroke>]; done: [] }>()
 
 const tips = (radii: number) => Math.round((radii / props.outline.tipStep) * 100) / 100
@@ -68,11 +74,13 @@ function type(part: Partial<Stroke>) {
 
 <template>
   <div class="panel">
+    <slot />
     <SightView
       :outline="outline"
       :balls="balls"
       :prediction="prediction"
       :stroke="stroke"
+      :pot="pot"
       @tip="(side, height) => emit('stroke', { side, height })"
       @done="emit('done')"
     />

@@ -2,8 +2,8 @@
 import { ballName, kindClass } from '@/sheet/sheet'
 
 /** One ball on the table; it takes the focus, keys and a wide touch. */
-defineProps<{ id: string; x: number; y: number; r: number; label: string; held: boolean }>()
-const emit = defineEmits<{ nudge: [along: number, across: number, wide: boolean]; remove: [] }>()
+defineProps<{ id: string; x: number; y: number; r: number; label: string; held: boolean; picked: boolean }>()
+const emit = defineEmits<{ nudge: [along: number, across: number, wide: boolean]; remove: []; pick: [] }>()
 
 const ways: Record<string, [number, number]> = {
   ArrowRight: [1, 0],
@@ -16,6 +16,7 @@ function onKey(event: KeyboardEvent) {
   const way = ways[event.key]
   if (way) emit('nudge', way[0], way[1], event.shiftKey)
   else if (event.key === 'Delete' || event.key === 'Backspace') emit('remove')
+  else if (event.key === 'Enter' || event.key === ' ') emit('pick')
   else return
   event.preventDefault()
 }
@@ -24,7 +25,8 @@ function onKey(event: KeyboardEvent) {
 <template>
   <g
     class="ball"
-    :class="[kindClass(id), { held }]"
+    :class="[kindClass(id), { held, picked }]"
+    :aria-pressed="picked"
     tabindex="0"
     role="button"
     :aria-label="`${ballName(id)}, ${label}`"
@@ -34,6 +36,11 @@ function onKey(event: KeyboardEvent) {
     @keydown="onKey"
   >
     <circle class="focus" :cx="x" :cy="y" :r="r + 16" />
+    <path
+      v-if="picked"
+      class="corners"
+      :d="`M${x - r - 20} ${y - r}v-20h20M${x + r} ${y - r - 20}h20v20M${x + r + 20} ${y + r}v20h-20M${x - r} ${y + r + 20}h-20v-20`"
+    />
     <circle class="body" :cx="x" :cy="y" :r="r" />
     <circle class="light" :cx="x - r * 0.3" :cy="y - r * 0.34" :r="r * 0.26" />
   </g>
@@ -54,6 +61,11 @@ function onKey(event: KeyboardEvent) {
 }
 .ball:focus-visible .focus {
   stroke: var(--straw);
+}
+.corners {
+  fill: none;
+  stroke: var(--straw);
+  stroke-width: 7;
 }
 .body {
   fill: var(--ball);

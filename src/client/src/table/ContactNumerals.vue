@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BallPlace, Outline, Prediction, ShotEvent } from '@/api/client'
-import { mm, moving, placeOn, toSheet, type Point } from './view'
+import { placeLabels, pointsOf } from './labels'
+import { toSheet, type Point } from './view'
 
 /** The contacts of the white, numbered in order; pointing at one tells its figures. */
 const props = defineProps<{ outline: Outline; prediction: Prediction; balls: BallPlace[]; told: number | null }>()
@@ -12,53 +13,24 @@ interface Numeral extends Point {
   from: Point
 }
 
-const offset = 78
-const directions = 16
+const size = { offset: 78, halfWidth: 35, halfHeight: 35 }
 
-/** Points along everything that is drawn: numerals keep clear of it. */
-const drawn = computed<Point[]>(() =>
-  props.prediction.paths.flatMap((path) =>
-    moving(path).flatMap((segment) =>
-      [0, 0.25, 0.5, 0.75, 1].map((u) => {
-        const place = placeOn(segment, u)
-        return toSheet(props.outline, place.x, place.y)
-      }),
-    ),
-  ),
-)
-const standing = computed(() => props.balls.map((ball) => toSheet(props.outline, ball.x, ball.y)))
+/** Everything that is drawn: numerals keep clear of it. */
+const drawn = computed<Point[]>(() => [
+  ...pointsOf(props.outline, props.prediction.paths),
+  ...props.balls.map((ball) => toSheet(props.outline, ball.x, ball.y)),
+])
 
-/** Each numeral stands beside its contact where it has the most room. */
+/** Each numeral stands beside its contact where it has room. */
 const numerals = computed<Numeral[]>(() => {
-  const placed: Point[] = []
-  return props.prediction.events
-    .filter((event) => event.number != null)
-    .slice(0, 9)
-    .map((event) => {
-      const [x, y] = event.balls[0]!.position as [number, number]
-      const from = toSheet(props.outline, x, y)
-      const candidates = [...Array(directions).keys()].map((i) => {
-        const angle = (2 * Math.PI * i) / directions
-        return { x: from.x + offset * Math.cos(angle), y: from.y + offset * Math.sin(angle) }
-      })
-      const rooms = candidates.map((point) => room(point, placed))
-      const spot = candidates[rooms.indexOf(Math.max(...rooms))]!
-      placed.push(spot)
-      return { event, from, ...spot }
-    })
+  const events = props.prediction.events.filter((event) => event.number != null).slice(0, 9)
+  const from = events.map((event) => {
+    const [x, y] = event.balls[0]!.position as [number, number]
+    return toSheet(props.outline, x, y)
+  })
+  const spots = placeLabels(props.outline, from, drawn.value, () => size)
+  return events.map((event, i) => ({ event, from: from[i]!, ...spots[i]! }))
 })
-
-/** Squared distance to the nearest thing drawn; nothing at all outside the bed. */
-function room(point: Point, placed: Point[]): number {
-  const edge = 40
-  const { length, width } = { length: mm(props.outline.length), width: mm(props.outline.width) }
-  if (point.x < edge || point.y < edge || point.x > length - edge || point.y > width - edge) return -1
-  let nearest = Infinity
-  for (const others of [placed, drawn.value, standing.value]) {
-    for (const other of others) nearest = Math.min(nearest, (point.x - other.x) ** 2 + (point.y - other.y) ** 2)
-  }
-  return nearest
-}
 </script>
 
 <template>

@@ -1,13 +1,25 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, nextTick, onMounted, ref } from 'vue'
-import type { Outline, PredictRequest, Prediction, RunRule, Stroke } from '@/api/client'
+import { computed, onMounted, ref } from 'vue'
+import type { Fix, Outline, PlaceOnBed, PotPart, RunRule, Stroke } from '@/api/client'
+import BenchTabs from '@/app/BenchTabs.vue'
+import type { Face } from '@/app/faces'
 import HelpPanel from '@/app/HelpPanel.vue'
 import PlayBar from '@/motion/PlayBar.vue'
 import { usePlayback } from '@/motion/usePlayback'
+import AimPanel from '@/pots/AimPanel.vue'
+import PocketMarks from '@/pots/PocketMarks.vue'
+import PotRow from '@/pots/PotRow.vue'
+import ReadingMarks from '@/pots/ReadingMarks.vue'
+import ReadingPanel from '@/pots/ReadingPanel.vue'
+import { usePicking } from '@/pots/usePicking'
+import { useReading } from '@/pots/useReading'
+import { useWhere } from '@/pots/useWhere'
+import WhereOverlay from '@/pots/WhereOverlay.vue'
+import WhitePanel from '@/pots/WhitePanel.vue'
 import PositionsPanel from '@/sheet/PositionsPanel.vue'
 import SavePanel from '@/sheet/SavePanel.vue'
-import { nextRed, startStroke } from '@/sheet/sheet'
+import { nextRed } from '@/sheet/sheet'
 import SheetBar from '@/sheet/SheetBar.vue'
 import { usePositions } from '@/sheet/usePositions'
 import type { SheetModel } from '@/sheet/useSheet'
@@ -16,101 +28,106 @@ import RunRuleView from '@/strike/RunRule.vue'
 import StrokePanel from '@/strike/StrokePanel.vue'
 import ContactStrip from './ContactStrip.vue'
 import TableView from './TableView.vue'
-import { usePrediction } from './usePrediction'
+import { useShot } from './useShot'
 import VerdictLine from './VerdictLine.vue'
 import { frame, mm } from './view'
 
-/** The Table section: lay the balls, set the stroke, see where everything goes. */
+/** The Table section: lay the balls, choose the pot, set the stroke, see where everything goes. */
 const props = defineProps<{ model: SheetModel; outline: Outline; rule: RunRule }>()
 
 const model = props.model
 const positions = usePositions(model)
-const face = ref<'stroke' | 'numbers' | 'open' | 'save' | 'help'>('stroke')
+const face = ref<Face>('stroke')
 const told = ref<number | null>(null)
-
-/** A ball in the hand: where the pointer holds it; the server says where it settles. */
-const hand = ref<{ ball: string; x: number; y: number } | null>(null)
-/** The newest stroke that was answered, and the newest that was refused. */
-let accepted: PredictRequest['strike'] = { ...startStroke, elevationDeg: 0 }
-let refused = ''
-
-const request = computed<PredictRequest>(() => ({
-  // The ball in the hand is left out: only the hand says where it is, and its settling must not ask again.
-  balls: model.sheet.value.balls.filter((ball) => ball.id !== hand.value?.ball).map((ball) => ({ ...ball })),
-  strike: strikeToAsk(),
-  profile: model.profile.value,
-  ...(hand.value ? { placing: hand.value } : {}),
-}))
-const { prediction, refusal, whenSettled } = usePrediction(request, settle, refuse)
+const shot = useShot(
+  model,
+  () => props.outline,
+  () => playback.reset(),
+)
+const { prediction, pot } = shot
 const playback = usePlayback(prediction, model.balls)
+const picking = usePicking(model, prediction)
+const reading = useReading(
+  model,
+  computed(() => face.value === 'reading' || picking.picked.value !== null),
+)
+const where = useWhere(shot.request)
+/** A place that the keys move before it is the pupil's answer. */
+const draft = ref<PlaceOnBed | null>(null)
+/** The allowance that is left out of the aim to see what it does. */
+const leftOut = ref<string | null>(null)
 
-/** A stroke that the server refuses must not hold back the ball in the hand: it settles with the last one that could be played. */
-function strikeToAsk() {
-  const strike = { ...model.sheet.value.stroke, elevationDeg: 0 }
-  return hand.value && JSON.stringify(strike) === refused ? accepted : strike
-}
-
-function refuse(asked: PredictRequest) {
-  refused = JSON.stringify(asked.strike)
-  if (asked.placing === hand.value) hand.value = null
-}
-
-function settle(answer: Prediction, asked: PredictRequest) {
-  accepted = asked.strike
-  if (!answer.placing) return
-  model.place(answer.placing.ball, answer.placing.x, answer.placing.y)
-  // The answer to the last question about this hand: the ball is laid.
-  if (released && asked.placing === hand.value) {
-    hand.value = null
-    released = false
-    if (!laysMany) model.commit()
-  }
-}
-
-let released = false
-let laysMany = false
-
-function hold(ball: string, x: number, y: number) {
-  playback.reset()
-  released = false
-  hand.value = { ball, x, y }
-}
-
-function release() {
-  if (!hand.value) return
-  released = true
-  // A new object asks once more, so that the place where the hand let go is the one that counts.
-  hand.value = { ...hand.value }
-}
-
-function lay(ball: string | undefined, x: number, y: number) {
-  if (!ball) return
-  hold(ball, x, y)
-  release()
-}
+const isHidden = computed(() => face.value === 'white' && where.answerIsHidden.value)
+const shown = computed(() => (isHidden.value ? null : prediction.value))
+const stroke = computed<Stroke>(() => ({ ...model.stroke.value, directionDeg: shot.directionDeg.value }))
+const namesPlace = computed(
+  () => face.value === 'white' && (isHidden.value || ['height', 'pace', 'map'].includes(where.view.value)),
+)
+const inQuestion = computed(
+  () => picking.picked.value ?? (face.value === 'reading' ? (model.pot.value?.ball ?? null) : null),
+)
+const entries = computed(() => (inQuestion.value ? reading.entriesOf(inQuestion.value) : []))
+const rest = computed(() => prediction.value?.final.find((ball) => ball.id === 'cue') ?? null)
 
 function setStroke(part: Partial<Stroke>) {
-  playback.reset()
-  model.setStroke(part)
+  leftOut.value = null
+  shot.setStroke(part)
 }
 
-function layRed() {
-  const red = nextRed(model.balls.value)
-  const row = model.balls.value.length % 5
-  lay(red, props.outline.length * 0.55 + 0.11 * row, props.outline.width / 2 + 0.2)
-}
-
-/** Lays the colours that are missing on their spots, one after the other; all of it is one step of the history. */
-async function layColours() {
-  laysMany = true
-  for (const spot of props.outline.spots) {
-    if (model.balls.value.some((ball) => ball.id === spot.ball)) continue
-    lay(spot.ball, spot.x, spot.y)
-    await nextTick()
-    await whenSettled()
-  }
-  laysMany = false
+/** Takes a stroke that was found: one step of the history. */
+function take(part: Partial<Stroke>) {
+  setStroke(part)
   model.commit()
+}
+
+function takeFix(fix: Fix) {
+  const chosen = model.pot.value
+  if (chosen) model.setPot({ ...chosen, part: fix.part as PotPart })
+  take({ pace: fix.pace, side: fix.side, height: fix.height })
+}
+
+function keepPot(keep: boolean) {
+  leftOut.value = null
+  playback.reset()
+  // The aim stays where it is when the pot is let loose.
+  if (!keep) model.setStroke({ directionDeg: shot.directionDeg.value })
+  model.setKeepPot(keep)
+  model.commit()
+}
+
+function setPart(part: PotPart) {
+  const chosen = model.pot.value
+  if (chosen) model.setPot({ ...chosen, part })
+  model.commit()
+}
+
+function leaveOut(kind: string | null) {
+  const term = pot.value?.aim?.terms.find((other) => other.kind === kind)
+  if (term) setStroke({ directionDeg: term.directionWithoutDeg })
+  else model.setKeepPot(true)
+  leftOut.value = term ? kind : null
+}
+
+function pick(ball: string) {
+  if (face.value === 'white' && where.view.value === 'cannon' && ball !== 'cue' && ball !== model.pot.value?.ball)
+    where.setSecond(ball)
+  else picking.pickBall(ball)
+}
+
+function touch(x: number, y: number) {
+  if (isHidden.value) where.setGuess({ x, y })
+  else where.setWanted({ x, y })
+}
+
+function answerByKeys() {
+  const from = prediction.value?.aim?.objectBall
+  draft.value = from ? { x: from.x, y: from.y } : { x: props.outline.length / 2, y: props.outline.width / 2 }
+  requestAnimationFrame(() => document.querySelector<SVGGElement>('[data-marker=guess]')?.focus())
+}
+
+function giveGuess(place: PlaceOnBed) {
+  where.setGuess(place)
+  draft.value = null
 }
 
 async function save() {
@@ -127,6 +144,7 @@ function showPositions() {
 
 async function openPosition(id: string) {
   playback.reset()
+  shot.afterOpening()
   if (await positions.open(id)) face.value = 'stroke'
 }
 
@@ -139,6 +157,8 @@ function redo() {
   playback.reset()
   model.redo()
 }
+
+const faceKeys: Record<string, Face> = { t: 'reading', s: 'stroke', a: 'aim', w: 'white' }
 
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   const typing = event.target instanceof HTMLInputElement
@@ -153,6 +173,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (playback.running.value) playback.pause()
     else playback.run()
   } else if (key === 'n') playback.step()
+  else if (key === 'k' && model.pot.value) keepPot(!model.keepPot.value)
+  else if (faceKeys[key]) face.value = faceKeys[key]
   else if (key === '?') face.value = face.value === 'help' ? 'stroke' : 'help'
   else return
   event.preventDefault()
@@ -162,7 +184,7 @@ onMounted(async () => {
   if (!model.isFresh) return
   await positions.refresh()
   const first = positions.positions.value.find((position) => position.isHouse && position.name.startsWith('Black'))
-  if (first) await positions.open(first.id)
+  if (first) await openPosition(first.id)
 })
 
 const inset = computed(() => (100 * frame) / (mm(props.outline.length) + 2 * frame))
@@ -172,23 +194,56 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
 <template>
   <main class="section">
     <div class="drawing">
-      <VerdictLine :prediction="prediction" :refusal="refusal" />
+      <VerdictLine :prediction="shown" :refusal="shot.refusal.value" :question="isHidden" />
       <TableView
         :outline="outline"
         :balls="playback.shown.value"
-        :prediction="prediction"
-        :direction-deg="model.stroke.value.directionDeg"
+        :prediction="shown"
+        :direction-deg="shot.directionDeg.value"
         :still="playback.active.value"
         :told="told"
-        @drag="hold"
-        @drop="release"
+        :picked="picking.picked.value"
+        :names="namesPlace"
+        @drag="shot.hold"
+        @drop="shot.release"
         @aim="(directionDeg) => setStroke({ directionDeg })"
         @aimed="model.commit"
-        @nudge="lay"
+        @nudge="shot.lay"
         @remove="model.remove"
-        @lay="(x, y) => lay(nextRed(model.balls.value), x, y)"
+        @lay="(x, y) => shot.lay(nextRed(model.balls.value), x, y)"
         @tell="(number) => (told = number)"
-      />
+        @pick="pick"
+        @pocket="picking.pickPocket"
+        @touch="touch"
+      >
+        <template #under>
+          <PocketMarks
+            :outline="outline"
+            :entries="entries"
+            :chosen="model.pot.value?.pocket ?? null"
+            :asks="picking.picked.value !== null"
+            @pocket="picking.pickPocket"
+          />
+        </template>
+        <ReadingMarks
+          v-if="face === 'reading' && reading.reading.value"
+          :outline="outline"
+          :balls="playback.shown.value"
+          :reading="reading.reading.value"
+          :regions="true"
+        />
+        <WhereOverlay
+          v-if="face === 'white' && model.pot.value && !playback.active.value"
+          :outline="outline"
+          :balls="playback.shown.value"
+          :prediction="shown"
+          :where="where"
+          :draft="draft"
+          @wanted="(place) => where.setWanted(place)"
+          @draft="(place) => (draft = place)"
+          @guess="giveGuess"
+        />
+      </TableView>
       <RunRuleView
         :rule="rule"
         :pace="model.stroke.value.pace"
@@ -197,9 +252,9 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
         @pace="(pace) => setStroke({ pace })"
         @done="model.commit"
       />
-      <p class="because" data-testid="because">{{ prediction?.verdict.because }}</p>
+      <p class="because" data-testid="because">{{ shown?.verdict.because }}</p>
       <PlayBar :playback="playback" />
-      <ContactStrip :prediction="prediction" :told="told" @tell="(number) => (told = number)" />
+      <ContactStrip :prediction="shown" :told="told" @tell="(number) => (told = number)" />
     </div>
     <aside class="bench" aria-label="Bench">
       <SheetBar
@@ -212,19 +267,49 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
         @new="model.clear"
         @undo="undo"
         @redo="redo"
-        @red="layRed"
-        @colours="layColours"
-        @numbers="face = face === 'numbers' ? 'stroke' : 'numbers'"
+        @red="shot.layRed"
+        @colours="shot.layColours"
         @help="face = face === 'help' ? 'stroke' : 'help'"
       />
+      <BenchTabs :face="face" @face="(next) => (face = next)" />
       <StrokePanel
         v-if="face === 'stroke'"
         :outline="outline"
         :balls="playback.active.value ? model.balls.value : playback.shown.value"
         :prediction="prediction"
-        :stroke="model.stroke.value"
+        :stroke="stroke"
+        :pot="pot"
         @stroke="setStroke"
         @done="model.commit"
+      >
+        <PotRow
+          :outline="outline"
+          :model="model"
+          :pot="pot"
+          :picked="picking.picked.value"
+          @drop="picking.drop"
+          @part="setPart"
+          @keep="keepPot"
+        />
+      </StrokePanel>
+      <ReadingPanel
+        v-else-if="face === 'reading'"
+        :reading="reading"
+        :chosen="inQuestion"
+        @choose="picking.choose"
+        @look="picking.pickBall"
+      />
+      <AimPanel v-else-if="face === 'aim'" :pot="pot" :left-out="leftOut" @leave-out="leaveOut" />
+      <WhitePanel
+        v-else-if="face === 'white'"
+        :where="where"
+        :pot="model.pot.value ? pot : null"
+        :stroke="stroke"
+        :rest="rest"
+        @take="take"
+        @fix="takeFix"
+        @answer-by-keys="answerByKeys"
+        @put-wanted="(place) => where.setWanted({ x: place.x, y: place.y })"
       />
       <NumbersPanel v-else-if="face === 'numbers'" :prediction="prediction" :told="told" />
       <PositionsPanel
@@ -248,57 +333,4 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
   </main>
 </template>
 
-<style scoped>
-.section {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 336px;
-  height: calc(100% - 44px);
-}
-.drawing {
-  padding: 0 16px 8px 22px;
-  min-width: 0;
-}
-.because {
-  margin: 6px 0 10px;
-  color: var(--ink-soft);
-  font-size: 15px;
-  line-height: 23px;
-  min-height: 23px;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-.bench {
-  padding: 12px 16px;
-  background: var(--panel);
-  border-left: 1px solid var(--line);
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-}
-.bench :deep(.panel) {
-  flex: 1;
-  min-height: 0;
-  display: flex;
-  flex-direction: column;
-}
-.bench :deep(.scroll) {
-  flex: 1;
-  min-height: 0;
-  overflow: auto;
-  scrollbar-width: thin;
-}
-@media (max-width: 1000px) {
-  .section {
-    grid-template-columns: 1fr;
-    height: auto;
-  }
-  .bench {
-    border-left: 0;
-    border-top: 1px solid var(--line);
-  }
-  .because {
-    white-space: normal;
-  }
-}
-</style>
+<style scoped src="./section.css"></style>

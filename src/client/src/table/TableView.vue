@@ -15,6 +15,9 @@ const props = defineProps<{
   directionDeg: number
   still: boolean
   told: number | null
+  picked: string | null
+  /** True while a touch of the cloth names a place: balls and aim rest. */
+  names: boolean
 }>()
 const emit = defineEmits<{
   drag: [ball: string, x: number, y: number]
@@ -25,10 +28,14 @@ const emit = defineEmits<{
   remove: [ball: string]
   lay: [x: number, y: number]
   tell: [number: number | null]
+  pick: [ball: string]
+  pocket: [id: string]
+  touch: [x: number, y: number]
 }>()
 
 const svg = ref<SVGSVGElement | null>(null)
 const grabPixels = 22
+const stirPixels = 3
 const fineStep = 0.0005
 const aimSteps = { plain: 0.1, wide: 1, fine: 0.01 }
 
@@ -50,7 +57,7 @@ const cue = computed(() => {
   return { tip: along(-radius.value - 8), handle: along(-330), ahead: along(radius.value + 4), sight: along(420) }
 })
 
-type Gesture = { kind: 'ball'; id: string; offset: Point; moved: boolean } | { kind: 'aim'; last: number }
+type Gesture = { kind: 'ball'; id: string; offset: Point; from: Point; moved: boolean } | { kind: 'aim'; last: number }
 const gesture = ref<Gesture | null>(null)
 const held = computed(() => (gesture.value?.kind === 'ball' ? gesture.value.id : null))
 
@@ -75,10 +82,26 @@ const bearing = (point: Point) => Math.atan2(-(point.y - white.value!.y), point.
 function onDown(event: PointerEvent) {
   if (props.still || event.button !== 0) return
   const point = pointOf(event)
+  const pocket = (event.target as Element).closest('[data-pocket-button]')
+  if (pocket) {
+    emit('pocket', pocket.getAttribute('data-pocket-button')!)
+    return
+  }
+  if (props.names) {
+    const place = fromSheet(props.outline, point)
+    emit('touch', place.x, place.y)
+    return
+  }
   const ball = nearestBall(point)
   svg.value!.setPointerCapture(event.pointerId)
   if (ball) {
-    gesture.value = { kind: 'ball', id: ball.id, offset: { x: ball.x - point.x, y: ball.y - point.y }, moved: false }
+    gesture.value = {
+      kind: 'ball',
+      id: ball.id,
+      offset: { x: ball.x - point.x, y: ball.y - point.y },
+      from: point,
+      moved: false,
+    }
     svg.value!.querySelector<SVGGElement>(`[data-ball="${ball.id}"]`)?.focus()
     event.preventDefault()
   } else if (white.value) gesture.value = { kind: 'aim', last: bearing(point) }
@@ -88,8 +111,11 @@ function onMove(event: PointerEvent) {
   if (!gesture.value) return
   const point = pointOf(event)
   if (gesture.value.kind === 'ball') {
+    const { offset, id, from } = gesture.value
+    const moved = Math.hypot(point.x - from.x, point.y - from.y)
+    // A finger that trembles on a ball touches it; only a pull moves it.
+    if (!gesture.value.moved && moved < stirPixels * millimetresPerPixel()) return
     gesture.value.moved = true
-    const { offset, id } = gesture.value
     const place = fromSheet(props.outline, { x: point.x + offset.x, y: point.y + offset.y })
     emit('drag', id, place.x, place.y)
   } else {
@@ -100,7 +126,10 @@ function onMove(event: PointerEvent) {
 }
 
 function onUp() {
-  if (gesture.value?.kind === 'ball' && gesture.value.moved) emit('drop', gesture.value.id)
+  if (gesture.value?.kind === 'ball') {
+    if (gesture.value.moved) emit('drop', gesture.value.id)
+    else emit('pick', gesture.value.id)
+  }
   if (gesture.value?.kind === 'aim') emit('aimed')
   gesture.value = null
 }
@@ -147,6 +176,7 @@ function onDoubleClick(event: MouseEvent) {
     @dblclick="onDoubleClick"
   >
     <TableBed :outline="outline" />
+    <slot name="under" />
     <ShotPaths v-if="prediction" :outline="outline" :prediction="prediction" />
     <g
       v-if="cue && !still"
@@ -174,10 +204,13 @@ function onDoubleClick(event: MouseEvent) {
       :y="ball.y"
       :r="radius"
       :held="held === ball.id"
+      :picked="picked === ball.id"
       :label="prediction?.placing?.ball === ball.id ? prediction.placing.words : 'arrow keys move it'"
       @nudge="(along, across, wide) => onNudge(ball.id, along, across, wide)"
       @remove="emit('remove', ball.id)"
+      @pick="emit('pick', ball.id)"
     />
+    <slot />
     <ContactNumerals
       v-if="prediction && !still"
       :outline="outline"

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Prediction } from '@/api/client'
 
 /** The answer, read at arm's length: one sentence, its decisive words marked. */
-const props = defineProps<{ prediction: Prediction | null; refusal: string }>()
+const props = defineProps<{ prediction: Prediction | null; refusal: string; question?: boolean }>()
 
 interface Part {
   text: string
@@ -33,7 +33,8 @@ const parts = computed<Part[]>(() => {
 
 <template>
   <div class="answer">
-    <p class="verdict" aria-live="polite" data-testid="verdict">
+    <p v-if="question" class="verdict" data-testid="verdict">Where will the white go? Touch the cloth to answer.</p>
+    <p v-else class="verdict" aria-live="polite" data-testid="verdict">
       <template v-for="(part, i) in parts" :key="i">
         <strong v-if="part.strong">{{ part.text }}</strong>
         <template v-else>{{ part.text }}</template>

@@ -1,9 +1,10 @@
 import { describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
 import type { PredictRequest } from '@/api/client'
-import { usePrediction } from './usePrediction'
+import { usePrediction, type ShotQuestion } from './usePrediction'
 
-const ask = (directionDeg: number): PredictRequest => ({
+const ask = (directionDeg: number): ShotQuestion => ({
+  keepPot: false,
   balls: [{ id: 'cue', x: 1, y: 1 }],
   strike: { directionDeg, pace: 4, side: 0, height: 0, elevationDeg: 0 },
 })

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Outline, PotAnswer, PotPart } from '@/api/client'
+import { ballName } from '@/sheet/sheet'
+import type { SheetModel } from '@/sheet/useSheet'
+
+/** The pot in question: what, into which part, whether the aim follows it, and how wide its window is. */
+const props = defineProps<{ outline: Outline; model: SheetModel; pot: PotAnswer | null; picked: string | null }>()
+const emit = defineEmits<{ drop: []; part: [part: PotPart]; keep: [keep: boolean] }>()
+
+const chosen = computed(() => props.model.pot.value)
+const parts: { value: PotPart; label: string }[] = [
+  { value: 'nearJaw', label: 'near' },
+  { value: 'middle', label: 'middle' },
+  { value: 'farJaw', label: 'far' },
+]
+const pocketName = (id: string) => props.outline.pockets.find((pocket) => pocket.id === id)?.name ?? id
+const title = computed(() => {
+  if (props.picked) return `${ballName(props.picked)}: now touch a pocket`
+  if (!chosen.value) return 'Touch a ball, then a pocket'
+  return `${ballName(chosen.value.ball)} to the ${pocketName(chosen.value.pocket)}`
+})
+const words = computed(() => {
+  if (!chosen.value || props.picked) return ''
+  if (props.pot?.sentence) return props.pot.sentence
+  return props.pot?.window ? `Room at the contact: ${props.pot.window.words}.` : ''
+})
+</script>
+
+<template>
+  <div class="pot" data-testid="pot-row">
+    <div class="line">
+      <b data-testid="pot-name">{{ title }}</b>
+      <el-button
+        v-if="chosen"
+        text
+        size="small"
+        data-testid="drop-pot"
+        @click="emit('drop')"
+        aria-label="Let the pot go"
+        >&times;</el-button
+      >
+    </div>
+    <div v-if="chosen" class="line">
+      <el-switch
+        :model-value="model.keepPot.value"
+        active-text="Keep the pot"
+        data-testid="keep-pot"
+        aria-label="Keep the pot"
+        @change="(keep: string | number | boolean) => emit('keep', keep === true)"
+      />
+      <el-radio-group
+        size="small"
+        :model-value="chosen.part"
+        aria-label="Part of the pocket: near jaw, middle, far jaw"
+        data-testid="pot-part"
+        @change="(part: unknown) => emit('part', part as PotPart)"
+      >
+        <el-radio-button v-for="part in parts" :key="part.value" :value="part.value">{{ part.label }}</el-radio-button>
+      </el-radio-group>
+    </div>
+    <p class="words" :class="{ warns: pot && !pot.isSolved }" data-testid="pot-words">{{ words }}</p>
+  </div>
+</template>
+
+<style scoped>
+.pot {
+  margin-bottom: 6px;
+}
+.line {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  min-height: 30px;
+}
+.line b {
+  font-size: 15px;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.line b::first-letter {
+  text-transform: uppercase;
+}
+.words {
+  margin: 2px 0 0;
+  min-height: 20px;
+  line-height: 20px;
+  color: var(--ink-soft);
+}
+.warns {
+  color: var(--warn);
+}
+:deep(.el-switch__label) {
+  font-size: 14px;
+  color: var(--ink);
+  white-space: nowrap;
+}
+:deep(.el-radio-button__inner) {
+  padding: 6px 8px;
+  font-size: 14px;
+}
+</style>

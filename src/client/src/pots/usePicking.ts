@@ -1,0 +1,36 @@
+import { ref, type Ref } from 'vue'
+import type { Prediction } from '@/api/client'
+import type { SheetModel } from '@/sheet/useSheet'
+
+/** Choosing the pot by touch: a ball, then a pocket. */
+export function usePicking(model: SheetModel, prediction: Ref<Prediction | null>) {
+  /** The ball that was touched and still waits for its pocket. */
+  const picked = ref<string | null>(null)
+
+  function pickBall(id: string) {
+    picked.value = id === 'cue' || picked.value === id ? null : id
+  }
+
+  /** A pocket alone is for the ball that the stroke meets first. */
+  function pickPocket(pocket: string) {
+    const ball = picked.value ?? model.pot.value?.ball ?? prediction.value?.outcome.firstContact ?? null
+    if (!ball) return
+    picked.value = null
+    choose(ball, pocket)
+  }
+
+  function choose(ball: string, pocket: string) {
+    model.setPot({ ball, pocket, part: 'middle' })
+    model.commit()
+  }
+
+  function drop() {
+    picked.value = null
+    model.setPot(null)
+    model.commit()
+  }
+
+  return { picked, pickBall, pickPocket, choose, drop }
+}
+
+export type Picking = ReturnType<typeof usePicking>

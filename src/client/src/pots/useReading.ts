@@ -1,0 +1,50 @@
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { api, ask, type MatrixEntry, type RegionInput, type TableReading } from '@/api/client'
+import type { SheetModel } from '@/sheet/useSheet'
+
+const settleMs = 120
+
+/** The table read by the server: every ball on every pocket, what is in the way, reds by region. */
+export function useReading(model: SheetModel, wanted: Ref<boolean>) {
+  const reading = shallowRef<TableReading | null>(null)
+  const refusal = ref('')
+  /** Null is the usual four regions. */
+  const regions = ref<RegionInput[] | null>(null)
+  const balance = ref(true)
+  /** A red that is taken away in thought. */
+  const without = ref<string | null>(null)
+  let newest = 0
+
+  const question = computed(() => ({
+    balls: model.balls.value.filter((ball) => ball.id !== without.value).map((ball) => ({ ...ball })),
+    profile: model.profile.value,
+    regions: regions.value,
+    balance: balance.value,
+  }))
+
+  async function read() {
+    const mine = ++newest
+    const { data, refusal: sentence } = await ask(api.POST('/api/pots/matrix', { body: question.value }))
+    if (mine !== newest) return
+    refusal.value = sentence ?? ''
+    if (data) reading.value = data
+  }
+  const readSoon = useDebounceFn(() => {
+    if (wanted.value) void read()
+  }, settleMs)
+
+  watch([wanted, question], () => void readSoon(), { immediate: true })
+  watch(model.balls, () => (without.value = null))
+
+  const setRegions = (edited: RegionInput[] | null) => (regions.value = edited)
+  const setBalance = (keep: boolean) => (balance.value = keep)
+  const setWithout = (red: string | null) => (without.value = red)
+
+  /** What a ball's six pockets are like. */
+  const entriesOf = (ball: string): MatrixEntry[] => reading.value?.entries.filter((entry) => entry.ball === ball) ?? []
+
+  return { reading, refusal, regions, balance, without, entriesOf, setRegions, setBalance, setWithout }
+}
+
+export type Reading = ReturnType<typeof useReading>

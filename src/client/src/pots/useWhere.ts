@@ -1,0 +1,179 @@
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import {
+  api,
+  ask,
+  type AnchorAnswer,
+  type CannonAnswer,
+  type Cell,
+  type FixAnswer,
+  type MapRow,
+  type PlaceOnBed,
+  type PotQuestion,
+  type Sweep,
+} from '@/api/client'
+import { readStream } from '@/api/stream'
+import type { ShotQuestion } from '@/table/usePrediction'
+
+/** What is asked about where the white can go. */
+export type WhereView = 'none' | 'anchors' | 'height' | 'pace' | 'map' | 'dangers' | 'cannon'
+
+const settleMs = 60
+const ballWidths = (metres: number) => Math.round((metres / 0.0525) * 2) / 2
+
+/** The value of the dial that is swept, short. */
+export function dialLabel(view: WhereView, cell: Cell) {
+  if (view === 'pace') return cell.pace.toFixed(1)
+  const tips = Math.round(cell.heightTips * 4) / 4
+  return tips === 0 ? 'centre' : `${Math.abs(tips)} ${tips > 0 ? 'high' : 'low'}`
+}
+
+/** Where the white can go from a pot: the questions, and their newest answers. Older ones are dropped, and stopped where they stream. */
+export function useWhere(shot: Ref<ShotQuestion>) {
+  const view = ref<WhereView>('none')
+  const refusal = ref('')
+  const anchors = shallowRef<AnchorAnswer | null>(null)
+  const sweep = shallowRef<Sweep | null>(null)
+  const rows = shallowRef<MapRow[]>([])
+  const fixes = shallowRef<FixAnswer | null>(null)
+  const cannons = shallowRef<CannonAnswer | null>(null)
+  /** Where the white should stop, and the distance that still counts as there, in metres. */
+  const wanted = ref<PlaceOnBed | null>(null)
+  const within = ref(0.105)
+  /** The pupil answers first: paths are hidden until the cloth was touched. */
+  const hides = ref(false)
+  const guess = ref<PlaceOnBed | null>(null)
+  const second = ref<string | null>(null)
+  const fraction = ref(0.5)
+  const isBusy = ref(false)
+  let stop: AbortController | null = null
+
+  const question = computed<PotQuestion | null>(() => {
+    const { pot, keepPot, balls, strike, profile } = shot.value
+    // Nothing is asked while a ball is in the hand: it is asked when it is laid.
+    if (!pot || shot.value.placing) return null
+    return { balls, strike, profile, pot, keepPot }
+  })
+  const target = computed(() => (wanted.value ? { ...wanted.value, within: within.value } : null))
+
+  async function answer(asked: PotQuestion, signal: AbortSignal): Promise<string | undefined> {
+    const take = async <T>(call: Promise<{ data?: T; refusal?: string }>, into: (data: T) => void) => {
+      const { data, refusal: sentence } = await call
+      if (!signal.aborted && data) into(data)
+      return sentence
+    }
+    switch (view.value) {
+      case 'anchors':
+        return take(
+          ask(api.POST('/api/pots/anchors', { body: { question: asked, guess: guess.value }, signal })),
+          (data) => (anchors.value = data),
+        )
+      case 'height':
+      case 'pace':
+        return take(
+          ask(
+            api.POST('/api/pots/sweep', {
+              body: { question: asked, dial: view.value, wanted: target.value, count: 9 },
+              signal,
+            }),
+          ),
+          (data) => (sweep.value = data),
+        )
+      case 'map':
+        rows.value = []
+        return readStream<MapRow>(
+          '/api/pots/map',
+          { question: asked, wanted: target.value },
+          (row) => (rows.value = [...rows.value, row]),
+          signal,
+        )
+      case 'dangers':
+        return take(ask(api.POST('/api/pots/fixes', { body: asked, signal })), (data) => (fixes.value = data))
+      case 'cannon':
+        if (!second.value) return undefined
+        return take(
+          ask(
+            api.POST('/api/pots/cannon', {
+              body: { question: asked, second: second.value, fraction: fraction.value, most: 5 },
+              signal,
+            }),
+          ),
+          (data) => (cannons.value = data),
+        )
+      default:
+        return undefined
+    }
+  }
+
+  async function askNow() {
+    stop?.abort()
+    const asked = question.value
+    if (!asked || view.value === 'none') return
+    const mine = (stop = new AbortController())
+    isBusy.value = true
+    const sentence = await answer(asked, mine.signal)
+    if (mine !== stop) return
+    isBusy.value = false
+    refusal.value = sentence ?? ''
+  }
+  const askSoon = useDebounceFn(askNow, settleMs)
+
+  watch(
+    [question, view, target, guess, second, fraction],
+    () => {
+      stop?.abort()
+      void askSoon()
+    },
+    { deep: true },
+  )
+
+  function show(next: WhereView) {
+    view.value = view.value === next ? 'none' : next
+    guess.value = null
+    refusal.value = ''
+  }
+
+  const setWanted = (place: PlaceOnBed | null) => (wanted.value = place)
+  const setWithin = (metres: number) => (within.value = metres)
+  const setHides = (hide: boolean) => (hides.value = hide)
+  const setGuess = (place: PlaceOnBed | null) => (guess.value = place)
+  const setSecond = (ball: string | null) => (second.value = ball)
+  const setFraction = (covered: number) => (fraction.value = covered)
+
+  /** Stops what streams; what has come stays. */
+  function cancel() {
+    stop?.abort()
+    isBusy.value = false
+  }
+
+  const answerIsHidden = computed(() => view.value === 'anchors' && hides.value && !guess.value)
+
+  return {
+    view,
+    refusal,
+    anchors,
+    sweep,
+    rows,
+    fixes,
+    cannons,
+    wanted,
+    within,
+    hides,
+    guess,
+    second,
+    fraction,
+    isBusy,
+    answerIsHidden,
+    withinWidths: computed(() => ballWidths(within.value)),
+    show,
+    cancel,
+    setWanted,
+    setWithin,
+    setHides,
+    setGuess,
+    setSecond,
+    setFraction,
+  }
+}
+
+export type Where = ReturnType<typeof useWhere>

@@ -1,0 +1,85 @@
+import type { Outline, Path, Segment } from '@/api/client'
+import { mm, moving, placeOn, toSheet, type Point } from './view'
+
+const directions = 16
+
+/** Points along pieces of path, on the sheet, closer than a label is high. */
+export function pointsAlong(outline: Outline, segments: Segment[]): Point[] {
+  const spacing = 45
+  return segments.flatMap((segment) => {
+    const [from, to] = [placeOn(segment, 0), placeOn(segment, 1)]
+    const steps = Math.max(4, Math.ceil((1000 * Math.hypot(to.x - from.x, to.y - from.y)) / spacing))
+    return Array.from({ length: steps + 1 }, (_, i) => {
+      const place = placeOn(segment, i / steps)
+      return toSheet(outline, place.x, place.y)
+    })
+  })
+}
+
+/** Points along everything that moves. */
+export const pointsOf = (outline: Outline, paths: Path[]) => paths.flatMap((path) => pointsAlong(outline, moving(path)))
+
+export interface LabelSize {
+  /** Distance from what is labelled to the label's centre. */
+  offset: number
+  halfWidth: number
+  halfHeight: number
+}
+
+/** Gap between a point and a label's box; 0 inside it. */
+const gapTo = (point: Point, centre: Point, size: LabelSize) =>
+  Math.hypot(
+    Math.max(0, Math.abs(point.x - centre.x) - size.halfWidth),
+    Math.max(0, Math.abs(point.y - centre.y) - size.halfHeight),
+  )
+
+/**
+ * Places labels one after the other: each as near as it finds enough room beside what is drawn and the labels before it, and inside the
+ * cushions; where there is nowhere enough, at the place with the most room.
+ */
+export function placeLabels(
+  outline: Outline,
+  from: Point[],
+  drawn: Point[],
+  sizeOf: (i: number) => LabelSize,
+): Point[] {
+  const { length, width } = { length: mm(outline.length), width: mm(outline.width) }
+  const placed: { centre: Point; size: LabelSize }[] = []
+  from.forEach((start, i) => {
+    const size = sizeOf(i)
+    const room = (centre: Point) => {
+      const inside =
+        centre.x > size.halfWidth + 6 &&
+        centre.y > size.halfHeight + 6 &&
+        centre.x < length - size.halfWidth - 6 &&
+        centre.y < width - size.halfHeight - 6
+      if (!inside) return -1
+      let least = Infinity
+      for (const point of drawn) least = Math.min(least, gapTo(point, centre, size))
+      for (const other of placed) {
+        const both = {
+          offset: 0,
+          halfWidth: size.halfWidth + other.size.halfWidth,
+          halfHeight: size.halfHeight + other.size.halfHeight,
+        }
+        least = Math.min(least, gapTo(other.centre, centre, both))
+      }
+      return least
+    }
+    const candidates = [1, 1.7, 2.6].flatMap((far) =>
+      [...Array(directions).keys()].map((k) => {
+        const angle = (2 * Math.PI * k) / directions
+        return {
+          x: start.x + far * (size.offset + size.halfWidth * 0.9) * Math.cos(angle),
+          y: start.y + far * size.offset * Math.sin(angle),
+        }
+      }),
+    )
+    const enough = 14
+    const rooms = candidates.map(room)
+    const near = rooms.findIndex((gap) => gap >= enough)
+    const best = near >= 0 ? near : rooms.indexOf(Math.max(...rooms))
+    placed.push({ centre: candidates[best]!, size })
+  })
+  return placed.map((label) => label.centre)
+}

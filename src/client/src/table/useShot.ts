@@ -1,0 +1,139 @@
+import { computed, nextTick, ref, toRaw } from 'vue'
+import type { Outline, Stroke } from '@/api/client'
+import { nextRed, startStroke } from '@/sheet/sheet'
+import type { SheetModel } from '@/sheet/useSheet'
+import { usePrediction, type ShotAnswer, type ShotQuestion } from './usePrediction'
+
+/** The stroke on the sheet as it is asked and answered live, and the ball in the hand. */
+export function useShot(model: SheetModel, outline: () => Outline, beforeChange: () => void) {
+  /** A ball in the hand: where the pointer holds it; the server says where it settles. */
+  const hand = ref<{ ball: string; x: number; y: number } | null>(null)
+  /** The newest stroke that was answered, and the newest that was refused. */
+  let accepted: ShotQuestion['strike'] = { ...startStroke, elevationDeg: 0 }
+  let refused = ''
+  let released = false
+  let laysMany = false
+  /** True until the first answer to a position that was just opened: its stroke may name the pot. */
+  let opened = model.pot.value === null
+
+  const request = computed<ShotQuestion>(() => ({
+    // The ball in the hand is left out: only the hand says where it is, and its settling must not ask again.
+    balls: model.sheet.value.balls.filter((ball) => ball.id !== hand.value?.ball).map((ball) => ({ ...ball })),
+    strike: strikeToAsk(),
+    profile: model.profile.value,
+    ...(model.pot.value ? { pot: { ...model.pot.value } } : {}),
+    keepPot: model.pot.value !== null && model.keepPot.value,
+    ...(hand.value ? { placing: hand.value } : {}),
+  }))
+  const { prediction, pot, refusal, whenSettled } = usePrediction(request, settle, refuse)
+
+  /** Where the cue points: the aim that was found while the pot is kept, the player's own otherwise. */
+  const directionDeg = computed(() =>
+    model.pot.value && model.keepPot.value && prediction.value?.stroke
+      ? prediction.value.stroke.directionDeg
+      : model.stroke.value.directionDeg,
+  )
+
+  /** A stroke that the server refuses must not hold back the ball in the hand: it settles with the last one that could be played. */
+  function strikeToAsk() {
+    const { pace, side, height } = model.sheet.value.stroke
+    const isKept = model.pot.value !== null && model.keepPot.value
+    // While the pot is kept the direction is an answer, not a question: following it must not ask again.
+    const direction = isKept ? toRaw(model.sheet.value).stroke.directionDeg : model.sheet.value.stroke.directionDeg
+    const strike = { directionDeg: direction, pace, side, height, elevationDeg: 0 }
+    return hand.value && JSON.stringify(strike) === refused ? accepted : strike
+  }
+
+  function refuse(asked: ShotQuestion) {
+    refused = JSON.stringify(asked.strike)
+    if (asked.placing === hand.value) hand.value = null
+  }
+
+  function settle(answer: ShotAnswer, asked: ShotQuestion) {
+    accepted = asked.strike
+    const isKept = asked.pot !== undefined && asked.keepPot
+    if (isKept && answer.prediction.stroke) model.followAim(answer.prediction.stroke.directionDeg)
+    if (opened && !asked.pot) nameThePot(answer)
+    opened = false
+    const { placing } = answer.prediction
+    if (!placing) return
+    model.place(placing.ball, placing.x, placing.y)
+    // The answer to the last question about this hand: the ball is laid.
+    if (released && asked.placing === hand.value) {
+      hand.value = null
+      released = false
+      if (!laysMany) model.commit()
+    }
+  }
+
+  /** A position whose stroke pots the ball that it meets is about that pot. */
+  function nameThePot({ prediction: shot }: ShotAnswer) {
+    const first = shot.outcome.firstContact
+    const fell = shot.outcome.potted.find((potted) => potted.ball === first)
+    if (fell) model.setPot({ ball: fell.ball, pocket: fell.pocket, part: 'middle' })
+  }
+
+  function hold(ball: string, x: number, y: number) {
+    beforeChange()
+    released = false
+    hand.value = { ball, x, y }
+  }
+
+  function release() {
+    if (!hand.value) return
+    released = true
+    // A new object asks once more, so that the place where the hand let go is the one that counts.
+    hand.value = { ...hand.value }
+  }
+
+  function lay(ball: string | undefined, x: number, y: number) {
+    if (!ball) return
+    hold(ball, x, y)
+    release()
+  }
+
+  function layRed() {
+    const row = model.balls.value.length % 5
+    lay(nextRed(model.balls.value), outline().length * 0.55 + 0.11 * row, outline().width / 2 + 0.2)
+  }
+
+  /** Lays the colours that are missing on their spots, one after the other; all of it is one step of the history. */
+  async function layColours() {
+    laysMany = true
+    for (const spot of outline().spots) {
+      if (model.balls.value.some((ball) => ball.id === spot.ball)) continue
+      lay(spot.ball, spot.x, spot.y)
+      await nextTick()
+      await whenSettled()
+    }
+    laysMany = false
+    model.commit()
+  }
+
+  function setStroke(part: Partial<Stroke>) {
+    beforeChange()
+    // A player who turns the aim by hand plays that aim: the pot is no longer kept.
+    if (part.directionDeg !== undefined && model.pot.value) model.setKeepPot(false)
+    model.setStroke(part)
+  }
+
+  /** Tells that another position was opened: its stroke may name the pot. */
+  const afterOpening = () => (opened = true)
+
+  return {
+    request,
+    prediction,
+    pot,
+    refusal,
+    directionDeg,
+    hold,
+    release,
+    lay,
+    layRed,
+    layColours,
+    setStroke,
+    afterOpening,
+  }
+}
+
+export type Shot = ReturnType<typeof useShot>
