@@ -180,7 +180,7 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         var (median, p95) = (took[took.Count / 2], took[(int)(took.Count * 0.95)]);
         var figure = $"From pointer move to painted path, 22 balls: median {median:0} ms, p95 {p95:0} ms, {took.Count} paths.";
         output.WriteLine(figure);
-        if (Environment.GetEnvironmentVariable("DEEP_BAIZE_FIGURES") is { } file) await File.AppendAllTextAsync(file, figure + Environment.NewLine);
+        Figures.Print(figure);
     }
 
     private static double MillimetresPerPixel(TablePage page) => Convert.ToDouble(

@@ -99,7 +99,7 @@ public sealed class DatabaseTests : IAsyncLifetime
     [Fact]
     public void A_document_of_a_newer_program_is_refused()
     {
-        Assert.Throws<NotSupportedException>(() => PositionDocument.Read("""{"schemaVersion":3,"balls":[],"contacts":[]}"""));
+        Assert.Throws<NotSupportedException>(() => PositionDocument.Read("""{"schemaVersion":4,"balls":[],"contacts":[]}"""));
         var read = PositionDocument.Read("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[]}""");
         Assert.Null(read.Stroke);
         // Before version 2 every position was the club table's.

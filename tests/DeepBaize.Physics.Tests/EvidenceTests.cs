@@ -1,4 +1,5 @@
 using DeepBaize.Evidence;
+using DeepBaize.Tests;
 
 namespace DeepBaize.Physics.Tests;
 

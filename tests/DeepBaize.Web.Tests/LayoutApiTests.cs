@@ -18,8 +18,20 @@ public sealed class LayoutApiTests(WebFixture web)
         Assert.Equal(1.23456789, opened.GetProperty("balls")[1].GetProperty("x").GetDouble());
         Assert.Equal("cue", opened.GetProperty("balls")[0].GetProperty("id").GetString());
         Assert.Equal(12.5, opened.GetProperty("stroke").GetProperty("directionDeg").GetDouble());
-        Assert.Equal(2, opened.GetProperty("schemaVersion").GetInt32());
+        Assert.Equal(3, opened.GetProperty("schemaVersion").GetInt32());
         Assert.False(opened.GetProperty("isHouse").GetBoolean());
+    }
+
+    [Fact]
+    public async Task The_pot_is_kept_with_its_part_and_refused_when_its_ball_is_not_there()
+    {
+        var pot = new { ball = "red2", pocket = "topYellowSide", part = "nearJaw", keep = false };
+        using var response = await web.Client.PostAsJsonAsync("/api/layouts", new { name = $"Pot {Guid.NewGuid():n}", balls = Balls, pot });
+        var created = await response.Content.ReadFromJsonAsync<JsonElement>();
+        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{Id(created)}");
+        Assert.Equal("""{"ball":"red2","pocket":"topYellowSide","part":"nearJaw","keep":false}""", opened.GetProperty("pot").GetRawText());
+        using var refused = await web.Client.PostAsJsonAsync("/api/layouts", new { name = "No", balls = Balls, pot = new { ball = "pink", pocket = "green", part = "middle", keep = true } });
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
     }
 
     [Fact]

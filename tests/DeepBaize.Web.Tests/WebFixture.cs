@@ -15,6 +15,8 @@ public sealed class WebFixture : IAsyncLifetime
 
     public async ValueTask InitializeAsync() => _server = await BaizeServer.StartAsync(TestCluster.Shared.Start());
 
+    public IServiceProvider Services => _server!.Services;
+
     public ValueTask DisposeAsync() => _server!.DisposeAsync();
 
     /// <summary>Posts a prediction and returns its JSON; it must succeed.</summary>

@@ -24,6 +24,9 @@ internal sealed class BaizeServer : IAsyncDisposable
     /// <summary>A client whose base address is the server's.</summary>
     public HttpClient Client { get; }
 
+    /// <summary>What the application itself works with.</summary>
+    public IServiceProvider Services => _factory.Services;
+
     public Uri Address => _factory.ClientOptions.BaseAddress;
 
     /// <summary>Starts a server on a fresh, set-up database of a cluster.</summary>

@@ -17,21 +17,30 @@ public sealed record SavedBall(string Id, double X, double Y);
 /// <param name="Height">Contact point above centre, in ball radii.</param>
 public sealed record SavedStroke(double DirectionDeg, double Pace, double Side, double Height);
 
+/// <summary>The pot that was chosen when the position was saved.</summary>
+/// <param name="Ball">Ball id as text.</param>
+/// <param name="Pocket">Pocket id as text.</param>
+/// <param name="Part">middle, nearJaw or farJaw.</param>
+/// <param name="Keep">True when the aim followed the pot.</param>
+public sealed record SavedPot(string Ball, string Pocket, string Part, bool Keep);
+
 /// <summary>What a saved position holds, as it stands in the database.</summary>
 /// <param name="SchemaVersion">Version of this shape.</param>
 /// <param name="Balls">The balls in the order of their ids.</param>
 /// <param name="Contacts">Pairs of ids that touch, kept explicitly so that rounding cannot open them.</param>
 /// <param name="Stroke">The stroke, if one was set.</param>
 /// <param name="Profile">Id of the table, balls and cue that it is for; since version 2, before that always the club's.</param>
+/// <param name="Pot">The pot, if one was chosen; since version 3.</param>
 public sealed record PositionDocument(
     int SchemaVersion,
     IReadOnlyList<SavedBall> Balls,
     IReadOnlyList<IReadOnlyList<string>> Contacts,
     SavedStroke? Stroke,
-    string Profile = PositionDocument.ClubProfile)
+    string Profile = PositionDocument.ClubProfile,
+    SavedPot? Pot = null)
 {
     /// <summary>The version that this program writes.</summary>
-    public const int CurrentVersion = 2;
+    public const int CurrentVersion = 3;
 
     /// <summary>Id of the club table's profile.</summary>
     public const string ClubProfile = "club";
@@ -39,7 +48,7 @@ public sealed record PositionDocument(
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
 
     /// <summary>The document of a legal layout.</summary>
-    public static PositionDocument From(Layout layout, SavedStroke? stroke, string profile = ClubProfile)
+    public static PositionDocument From(Layout layout, SavedStroke? stroke, string profile = ClubProfile, SavedPot? pot = null)
     {
         ArgumentNullException.ThrowIfNull(layout);
         return new PositionDocument(
@@ -47,7 +56,8 @@ public sealed record PositionDocument(
             [.. layout.Balls.Select(ball => new SavedBall(Names.Text(ball.Ball), ball.Place.X, ball.Place.Y))],
             [.. layout.Contacts.Select(contact => (string[])[Names.Text(contact.First), Names.Text(contact.Second)])],
             stroke,
-            profile);
+            profile,
+            pot);
     }
 
     /// <summary>Writes the document as JSON.</summary>

@@ -32,6 +32,9 @@ public static class Anchors
     /// <summary>The height of a tip that makes the white roll at once.</summary>
     private const double RollHeight = 0.4;
 
+    /// <summary>Spin at the contact, as a share of natural roll, from which a stroke is called screw (common practice, no source).</summary>
+    private const double LeastBackSpin = -0.15;
+
     private const double PaceStep = 0.5;
     private const double FirmestPace = 8;
 
@@ -70,7 +73,9 @@ public static class Anchors
         };
         var played = dials with { Height = height ?? -most };
         var answer = player.Solver.Solve(layout, pot, played, withWindow: false);
-        return new Anchor(
-            kind, height is not null, played, answer.Solution is { } solution ? player.Play(layout, pot, solution.Strike) : null, answer.Refusal);
+        var stroke = answer.Solution is { } solution ? player.Play(layout, pot, solution.Strike) : null;
+        // Over a long way at a soft pace even the lowest tip brings no back-spin to the ball.
+        var isReached = height is not null && (kind != AnchorKind.Screw || stroke is { ContactRoll: < LeastBackSpin });
+        return new Anchor(kind, isReached, played, stroke, answer.Refusal);
     }
 }

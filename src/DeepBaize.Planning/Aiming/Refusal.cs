@@ -8,6 +8,9 @@ internal readonly struct Refusal(TableInUse table, Layout layout, Layout clear, 
 {
     private const double MouthReach = 0.12;
 
+    /// <summary>Cosine of 60 degrees: beyond that angle from its axis no pocket of the usual cuts takes a ball.</summary>
+    private const double WidestApproachCosine = 0.5;
+
     /// <summary>Names the reason.</summary>
     /// <param name="run">How the ball ran with the other balls away.</param>
     /// <param name="isAimed">True when it could be sent on the wanted line.</param>
@@ -22,6 +25,7 @@ internal readonly struct Refusal(TableInUse table, Layout layout, Layout clear, 
         if (run.Fate == ObjectBallFate.NotMet) return Say(NoPotReason.CushionBeforeContact);
         if (run.MetOnTheWay is { } met) return Say(NoPotReason.BallBlocked, new NearBall(met, diameter));
         if (!isAimed) return Say(run.Fate == ObjectBallFate.MetCushion ? NoPotReason.PocketClosed : NoPotReason.TooThin);
+        if (run.Fate == ObjectBallFate.JawCaught && IsPastTheMouth()) return Say(NoPotReason.PocketClosed);
         return run.Fate switch
         {
             ObjectBallFate.FellShort => Say(NoPotReason.PaceFallsShort),
@@ -30,6 +34,13 @@ internal readonly struct Refusal(TableInUse table, Layout layout, Layout clear, 
             // It drops when alone: a ball near the line of white or object ball is what stops it.
             _ => Nearest() is { } near ? near : Say(NoPotReason.JawCatches),
         };
+    }
+
+    /// <summary>True when the ball would run across the mouth rather than into it.</summary>
+    private bool IsPastTheMouth()
+    {
+        var axis = table.Outline.Mouths[(int)pot.Pocket].Axis;
+        return axis.X * Math.Cos(line.BallHeading) + axis.Y * Math.Sin(line.BallHeading) < WidestApproachCosine;
     }
 
     private NoPot? Nearest()

@@ -14,10 +14,12 @@ public readonly record struct WhiteMeeting(ShotEventKind Kind, BallId? Ball, Cus
 
 /// <summary>Where the white goes once it has met the object ball, read from a record.</summary>
 /// <param name="LeavingHeading">Heading in radians just after the contact; NaN when it stops there or meets nothing.</param>
+/// <param name="RollingHeading">Heading once it rolls again, before it meets anything else; NaN when it does not.</param>
 /// <param name="Meetings">What it meets afterwards, in order.</param>
 /// <param name="Rest">Where it comes to rest; null when it falls.</param>
 /// <param name="Pieces">Its path from the contact on.</param>
-public sealed record WhitePath(double LeavingHeading, IReadOnlyList<WhiteMeeting> Meetings, Place? Rest, IReadOnlyList<PathSegment> Pieces)
+public sealed record WhitePath(
+    double LeavingHeading, double RollingHeading, IReadOnlyList<WhiteMeeting> Meetings, Place? Rest, IReadOnlyList<PathSegment> Pieces)
 {
     /// <summary>The pocket into which the white falls; null when it stays up.</summary>
     public PocketId? InOff => Meetings.Count > 0 && Meetings[^1].Kind == ShotEventKind.Pocket ? Meetings[^1].Pocket : null;
@@ -38,8 +40,12 @@ public sealed record WhitePath(double LeavingHeading, IReadOnlyList<WhiteMeeting
                 && told.Kind is ShotEventKind.Ball or ShotEventKind.Cushion or ShotEventKind.Jaw or ShotEventKind.Pocket)
             .Select(told => Meeting(told, radius))
             .ToList();
+        var next = record.Events.Find(told =>
+            told.Time >= from && told != contact && !told.Trembles && told.Balls[0].Ball == BallId.Cue && told.Kind != ShotEventKind.Stops);
+        var rolls = next?.Kind == ShotEventKind.Rolls ? next : null;
         return new WhitePath(
             leaving.Length > 1e-6 ? Math.Atan2(leaving.Y, leaving.X) : double.NaN,
+            rolls is null ? double.NaN : Math.Atan2(rolls.Balls[0].After.Velocity.Y, rolls.Balls[0].After.Velocity.X),
             meetings,
             result[BallId.Cue],
             [.. record.Segments.Where(piece => piece.Ball == BallId.Cue && piece.StartTime >= from - 1e-12)]);

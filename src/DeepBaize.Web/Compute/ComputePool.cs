@@ -24,7 +24,8 @@ public sealed class ComputePool : IDisposable
             await _slots.WaitAsync(cancel);
             try
             {
-                return await Task.Run(() => job(cancel), cancel);
+                // A thread of its own: the threads that answer requests must stay free to notice a reader who leaves.
+                return await Task.Factory.StartNew(() => job(cancel), cancel, TaskCreationOptions.LongRunning, TaskScheduler.Default);
             }
             finally
             {

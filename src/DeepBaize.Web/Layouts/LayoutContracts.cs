@@ -10,6 +10,13 @@ namespace DeepBaize.Web.Layouts;
 /// <param name="Height">Contact point above centre, in ball radii.</param>
 public sealed record StrokeInput(double DirectionDeg, double Pace, double Side = 0, double Height = 0);
 
+/// <summary>A pot that is kept with a position.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="Pocket">The pocket.</param>
+/// <param name="Part">middle, nearJaw or farJaw.</param>
+/// <param name="Keep">True when the aim follows the pot.</param>
+public sealed record KeptPot(string Ball, string Pocket, string Part, bool Keep);
+
 /// <summary>A position to be saved.</summary>
 /// <param name="Name">Its name, 1 to 80 characters.</param>
 /// <param name="Balls">The balls on the table, with the white.</param>
@@ -17,8 +24,15 @@ public sealed record StrokeInput(double DirectionDeg, double Pace, double Side =
 /// <param name="Stroke">The stroke that is set.</param>
 /// <param name="Mode">free (absent) or frame: whether it must be able to occur in a frame.</param>
 /// <param name="Profile">Name or id of the table that it is for; absent is the club's.</param>
+/// <param name="Pot">The pot that is chosen.</param>
 public sealed record CreateLayoutRequest(
-    string Name, IReadOnlyList<BallPlace> Balls, string? Note = null, StrokeInput? Stroke = null, string? Mode = null, string? Profile = null);
+    string Name,
+    IReadOnlyList<BallPlace> Balls,
+    string? Note = null,
+    StrokeInput? Stroke = null,
+    string? Mode = null,
+    string? Profile = null,
+    KeptPot? Pot = null);
 
 /// <summary>A position to be saved over an older version of itself.</summary>
 /// <param name="Version">The version that was opened.</param>
@@ -27,8 +41,15 @@ public sealed record CreateLayoutRequest(
 /// <param name="Stroke">The stroke that is set.</param>
 /// <param name="Mode">free (absent) or frame.</param>
 /// <param name="Profile">Name or id of the table that it is for; absent is the club's.</param>
+/// <param name="Pot">The pot that is chosen.</param>
 public sealed record SaveLayoutRequest(
-    int Version, IReadOnlyList<BallPlace> Balls, string? Note = null, StrokeInput? Stroke = null, string? Mode = null, string? Profile = null);
+    int Version,
+    IReadOnlyList<BallPlace> Balls,
+    string? Note = null,
+    StrokeInput? Stroke = null,
+    string? Mode = null,
+    string? Profile = null,
+    KeptPot? Pot = null);
 
 /// <summary>A new name for a position.</summary>
 /// <param name="Version">The version that was opened.</param>
@@ -59,6 +80,7 @@ public sealed record LayoutSummary(
 /// <param name="Contacts">Pairs of balls that touch.</param>
 /// <param name="Stroke">The stroke, if one was set.</param>
 /// <param name="Profile">The table that it is for.</param>
+/// <param name="Pot">The pot, if one was chosen.</param>
 public sealed record LayoutResponse(
     Guid Id,
     string Name,
@@ -70,4 +92,5 @@ public sealed record LayoutResponse(
     IReadOnlyList<BallPlace> Balls,
     IReadOnlyList<IReadOnlyList<string>> Contacts,
     StrokeInput? Stroke,
-    ProfileName Profile);
+    ProfileName Profile,
+    KeptPot? Pot);

@@ -2,6 +2,7 @@ using DeepBaize.Data;
 using DeepBaize.Data.Positions;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Table.Layouts;
+using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Profiles;
 using DeepBaize.Web.Shots;
@@ -35,7 +36,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
             OwnerId = owner.Id,
             Name = CleanName(request.Name),
             Note = CleanNote(request.Note) ?? "",
-            Document = ToDocument(request.Balls, request.Stroke, request.Mode, request.Profile),
+            Document = ToDocument(request.Balls, request.Stroke, request.Mode, request.Profile, request.Pot),
             UpdatedAt = clock.GetUtcNow(),
         };
         database.Positions.Add(row);
@@ -48,7 +49,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     {
         ArgumentNullException.ThrowIfNull(request);
         var note = CleanNote(request.Note);
-        var document = ToDocument(request.Balls, request.Stroke, request.Mode, request.Profile);
+        var document = ToDocument(request.Balls, request.Stroke, request.Mode, request.Profile, request.Pot);
         var row = await FindForChangeAsync(id, request.Version, cancel);
         row.Document = document;
         row.Note = note ?? row.Note;
@@ -131,7 +132,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
                 "note", null, "note", $"A note has up to {SavedPosition.NoteLength} characters on one line."));
     }
 
-    private static PositionDocument ToDocument(IReadOnlyList<BallPlace> balls, StrokeInput? stroke, string? mode, string? profileName)
+    private static PositionDocument ToDocument(IReadOnlyList<BallPlace> balls, StrokeInput? stroke, string? mode, string? profileName, KeptPot? pot)
     {
         var profile = ConditionsReader.Find(profileName);
         var layoutMode = mode switch
@@ -147,8 +148,12 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
                 new StrikeInput(stroke.DirectionDeg, Pace: stroke.Pace, Side: stroke.Side, Height: stroke.Height), profile.Conditions);
         }
 
+        if (pot is not null) PotReader.RequireBall(layout, PotReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Ball, "pot.ball");
         return PositionDocument.From(
-            layout, stroke is null ? null : new SavedStroke(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height), profile.Id);
+            layout,
+            stroke is null ? null : new SavedStroke(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height),
+            profile.Id,
+            pot is null ? null : new SavedPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep));
     }
 
     private static LayoutResponse ToResponse(SavedPosition row) => new(
@@ -162,7 +167,8 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         ToBalls(row.Document),
         row.Document.Contacts,
         row.Document.Stroke is { } stroke ? new StrokeInput(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height) : null,
-        ToProfile(row.Document));
+        ToProfile(row.Document),
+        row.Document.Pot is { } pot ? new KeptPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep) : null);
 
     /// <summary>The profile that a position names; one that is no longer known is opened on the club table.</summary>
     private static ProfileName ToProfile(PositionDocument document)

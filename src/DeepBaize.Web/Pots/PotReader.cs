@@ -92,7 +92,9 @@ internal static class PotReader
     public static Place ReadPlace(double x, double y, string field) =>
         new(Within(x, 0, Measurements.Length, field + ".x"), Within(y, 0, Measurements.Width, field + ".y"));
 
-    private static Pot ReadPot(PotInput input)
+    /// <summary>The pot of a request.</summary>
+    /// <exception cref="RefusalException">The ball, the pocket or its part is unknown.</exception>
+    public static Pot ReadPot(PotInput input)
     {
         var ball = ReadBall(input.Ball, "pot.ball");
         if (!Pockets.TryGetValue(input.Pocket, out var pocket))

@@ -207,7 +207,7 @@ public sealed record MatrixResponse(
 /// <param name="DirectionDeg">The cue's direction; null when it does not pot.</param>
 /// <param name="IsPotted">True when the ball goes in.</param>
 /// <param name="LeavingDeg">Direction of the white just after the contact.</param>
-/// <param name="FromAimDeg">Angle between the white's way before the contact and its way once it rolls again or stops.</param>
+/// <param name="FromAimDeg">Angle between the white's way before the contact and its way once it rolls again; null when it meets something first.</param>
 /// <param name="Segments">The white's path from the contact.</param>
 /// <param name="Rest">Where it stops; null when it falls.</param>
 /// <param name="RestWords">Where that is.</param>

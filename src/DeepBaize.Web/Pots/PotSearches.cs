@@ -243,14 +243,12 @@ internal static class PotSearches
         return (-most, most);
     }
 
-    /// <summary>Angle in degrees by which the white's way turns from the aim once it rolls again, 0 to 180.</summary>
+    /// <summary>Angle in degrees by which the white's way turns from the aim once it rolls again, 0 to 180; null when it meets something first.</summary>
     private static double? FromAim(PlayedStroke stroke, PotScene scene)
     {
-        var rolling = stroke.White.Pieces.FirstOrDefault(piece => piece.Phase == MotionPhase.Rolling);
-        if (rolling is null) return null;
-        var heading = Math.Atan2(rolling.Control.Y - rolling.Start.Y, rolling.Control.X - rolling.Start.X);
+        if (double.IsNaN(stroke.White.RollingHeading)) return null;
         var aim = stroke.Strike.DirectionRadians + Physics.Impacts.CueStrike.PushOffRadians(stroke.Strike.Side, scene.Table.Conditions.Cue.EndMassRatio);
-        return Math.Abs(Math.IEEERemainder(heading - aim, Math.Tau)) * 180 / Math.PI;
+        return Math.Abs(Math.IEEERemainder(stroke.White.RollingHeading - aim, Math.Tau)) * 180 / Math.PI;
     }
 
     private static string Meets(WhiteMeeting meeting, Pot pot) => meeting switch

@@ -36,8 +36,8 @@ const words = computed(() => {
         text
         size="small"
         data-testid="drop-pot"
-        @click="emit('drop')"
         aria-label="Let the pot go"
+        @click="emit('drop')"
         >&times;</el-button
       >
     </div>

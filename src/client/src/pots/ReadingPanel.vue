@@ -121,8 +121,8 @@ function edit(index: number, from: number | undefined) {
               size="small"
               text
               :aria-pressed="reading.without.value === choice.red"
-              @click="reading.setWithout(reading.without.value === choice.red ? null : choice.red)"
               aria-label="What if this red goes?"
+              @click="reading.setWithout(reading.without.value === choice.red ? null : choice.red)"
               >what if?</el-button
             >
           </li>

@@ -22,8 +22,8 @@ export function usePositions(model: SheetModel) {
   }
 
   const content = () => {
-    const { balls, stroke, profile } = model.sheet.value
-    return { balls, stroke, profile }
+    const { balls, stroke, profile, pot, keepPot } = model.sheet.value
+    return { balls, stroke, profile, pot: pot && { ...pot, keep: keepPot } }
   }
 
   function accept(saved: SavedLayout | undefined, sentence: string | undefined, words: string) {

@@ -1,6 +1,6 @@
 import { useManualRefHistory, watchDebounced } from '@vueuse/core'
 import { computed, ref, toRaw } from 'vue'
-import type { SavedLayout, Stroke } from '@/api/client'
+import type { PotPart, SavedLayout, Stroke } from '@/api/client'
 import { emptySheet, readSheet, startStroke, type ChosenPot, type Sheet } from './sheet'
 
 const storageKey = 'deep-baize.sheet.1'
@@ -67,8 +67,8 @@ export function useSheet() {
     sheet.value = {
       balls: saved.balls.map((ball) => ({ ...ball })),
       stroke: { ...startStroke, ...saved.stroke },
-      pot: null,
-      keepPot: true,
+      pot: saved.pot ? { ball: saved.pot.ball, pocket: saved.pot.pocket, part: saved.pot.part as PotPart } : null,
+      keepPot: saved.pot?.keep ?? true,
       profile: saved.profile.id,
       opened: { id, name, note, version, isHouse },
       changed: false,

@@ -1,4 +1,4 @@
-namespace DeepBaize.Physics.Tests;
+namespace DeepBaize.Tests;
 
 /// <summary>Figures that <c>./test</c> prints at its end.</summary>
 internal static class Figures

@@ -1,0 +1,59 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.Json;
+
+namespace DeepBaize.Web.Tests;
+
+/// <summary>
+/// Ways to ask for pots. Examples give places in millimetres from the left end of the baulk cushion seen from baulk, first across to the right, then up
+/// the table; in the project's frame x is the second and y is 1.778 m less the first.
+/// </summary>
+internal static class PotRequests
+{
+    public const string TopRight = "topYellowSide";
+    public const string TopLeft = "topGreenSide";
+    public const string MiddleRight = "middleYellowSide";
+    public const string MiddleLeft = "middleGreenSide";
+
+    public static readonly object Black = Ball("black", 889, 3245);
+
+    /// <summary>The ideal mode of the examples: equal balls that lose nothing and do not rub, mirror cushions.</summary>
+    public static readonly object Ideal = new
+    {
+        table = new { slidingFriction = 0.2, cushionRestitution = 1.0, cushionRestitutionLoss = 0.0, cushionFriction = 0.0, cushionFrictionFall = 0.0 },
+        balls = new { restitution = 1.0, frictionFactor = 0.0 },
+    };
+
+    public static object Ball(string id, double across, double up) => new { id, x = up / 1000, y = 1.778 - across / 1000 };
+
+    public static object Mirrored(string id, double across, double up) => Ball(id, 1778 - across, up);
+
+    /// <summary>A place's first coordinate of the examples: millimetres from the left side.</summary>
+    public static double Across(JsonElement place) => 1000 * (1.778 - place.GetProperty("y").GetDouble());
+
+    public static double Up(JsonElement place) => 1000 * place.GetProperty("x").GetDouble();
+
+    public static object Question(
+        object[] balls, string ball, string pocket, double pace = 4, double side = 0, double height = 0, string? part = null, object? coefficients = null,
+        bool keepPot = true, double directionDeg = 0) =>
+        new { balls, pot = new { ball, pocket, part }, strike = new { directionDeg, pace, side, height }, keepPot, coefficients };
+
+    public static async Task<JsonElement> PostAsync(this WebFixture web, string path, object body)
+    {
+        using var response = await web.Client.PostAsJsonAsync("/api/pots/" + path, body);
+        var json = await response.Content.ReadFromJsonAsync<JsonElement>();
+        Assert.True(response.StatusCode == HttpStatusCode.OK, json.ToString());
+        return json;
+    }
+
+    public static async Task<JsonElement> PlayAsync(this WebFixture web, object question) => await web.PostAsync("play", question);
+
+    public static JsonElement Judge(this JsonElement answer) => answer.GetProperty("pot").GetProperty("judge");
+
+    public static double Number(this JsonElement element, string name) => element.GetProperty(name).GetDouble();
+
+    public static string Text(this JsonElement element, string name) => element.GetProperty(name).GetString()!;
+
+    public static JsonElement Anchor(this JsonElement answer, string kind) =>
+        answer.GetProperty("anchors").EnumerateArray().First(anchor => anchor.Text("kind") == kind);
+}
