@@ -19,6 +19,7 @@ public static class Checks
         ("Independent integrations", Integrations.All),
         ("Facts of the trade: angles and pace", TradeAngles.All),
         ("Facts of the trade: side, cushions, pockets", TradeSide.All),
+        ("Facts of the trade: aiming", TradeAiming.All),
     ];
 
     public static IEnumerable<Check> All => Sections.SelectMany(section => section.Checks);
