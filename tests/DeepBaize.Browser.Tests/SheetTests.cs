@@ -138,6 +138,11 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
     [InlineData("numbers-button", "light")]
     [InlineData("", "dark")]
     [InlineData("open", "dark")]
+    [InlineData("aim-button", "light")]
+    [InlineData("white-button", "light")]
+    [InlineData("reading-button", "light")]
+    [InlineData("aim-button", "dark")]
+    [InlineData("reading-button", "dark")]
     public void Axe_finds_nothing_serious(string face, string scheme)
     {
         using var colours = browser.Prefer(scheme);

@@ -50,6 +50,37 @@ internal sealed class TablePage(BrowserFixture browser)
 
     public bool HasBall(string id) => _driver.FindElements(By.CssSelector($"[data-ball={id}]")).Count > 0;
 
+    public IWebElement Pocket(string id) => _driver.FindElement(By.CssSelector($"[data-pocket-button={id}]"));
+
+    /// <summary>Chooses one of the questions about the white.</summary>
+    public void View(string view) => _driver.FindElement(By.CssSelector($"[data-view={view}]")).Click();
+
+    /// <summary>Where the cue points, in degrees.</summary>
+    public double AimDegrees() => Number(Find("aim"), "aria-valuenow");
+
+    /// <summary>Presses keys with nothing in the focus.</summary>
+    public void Type(string keys)
+    {
+        Script("document.activeElement?.blur()");
+        new Actions(_driver).SendKeys(keys).Perform();
+    }
+
+    /// <summary>Gives something the focus and presses keys, one after the other.</summary>
+    public void PressOn(string selector, params string[] keys)
+    {
+        Script($"document.querySelector(\"{selector}\").focus()");
+        foreach (var key in keys) new Actions(_driver).SendKeys(key).Perform();
+    }
+
+    /// <summary>Clicks on the cloth, by millimetres on the sheet.</summary>
+    public void ClickCloth(double x, double y)
+    {
+        var place = (IReadOnlyList<object>)Script(FormattableString.Invariant(
+            $"const m = document.querySelector('svg.table').getScreenCTM(); return [m.a * {x} + m.e, m.d * {y} + m.f]"))!;
+        var (left, top) = (Convert.ToDouble(place[0], CultureInfo.InvariantCulture), Convert.ToDouble(place[1], CultureInfo.InvariantCulture));
+        new Actions(_driver).MoveToLocation((int)left, (int)top).Click().Perform();
+    }
+
     /// <summary>Where a ball is drawn, in millimetres on the sheet.</summary>
     public (double X, double Y) PlaceOf(string id) => (Number(Ball(id), "data-x"), Number(Ball(id), "data-y"));
 

@@ -69,7 +69,7 @@ internal static class PotMapping
         1000 * parts.ThinnerMetres,
         PotWords.Shift(parts.ThinnerMetres, solution.Line, table.Diameter),
         Code(parts.Side),
-        PotWords.Side(parts.Side, StrokeWords.ToTips(solution.Strike.Side, table.Diameter / 2), solution.Pot.Ball));
+        PotWords.Side(parts.Side, StrokeWords.ToTips(solution.Strike.Side, table.Diameter / 2)));
 
     public static IReadOnlyList<CushionSideOutput> ToCushions(WhitePath white) =>
         [.. white.Meetings.Where(meeting => meeting is { Cushion: not null, Pocket: null }).Select(meeting => new CushionSideOutput(

@@ -124,10 +124,10 @@ internal static class PotWords
     };
 
     /// <summary>What side does for the pot; null without side.</summary>
-    public static string? Side(PotSide side, double tips, BallId ball) => side switch
+    public static string? Side(PotSide side, double tips) => side switch
     {
-        PotSide.Helping => $"{EventWords.Capital(StrokeWords.Side(tips))} is helping side here: it throws the {Names.Spoken(ball)} thinner.",
-        PotSide.Opposite => $"{EventWords.Capital(StrokeWords.Side(tips))} is opposite side here: it throws the {Names.Spoken(ball)} thicker.",
+        PotSide.Helping => $"{EventWords.Capital(StrokeWords.Side(tips))}: helping side here.",
+        PotSide.Opposite => $"{EventWords.Capital(StrokeWords.Side(tips))}: opposite side here.",
         _ => null,
     };
 

@@ -37,8 +37,7 @@ const rooms = computed(() => {
       <p data-testid="ghost-words"><b>By the white&rsquo;s place.</b> {{ judge.ghostWords }}</p>
       <p data-testid="edge-words"><b>By the edges.</b> {{ judge.edgeWords }}</p>
       <template v-if="pot?.aim">
-        <h3>Allowances</h3>
-        <p class="sum" data-testid="aim-sum">All together: {{ pot.aim.words }}.</p>
+        <h3 data-testid="aim-sum">Allowances: {{ pot.aim.words }}</h3>
         <ul class="terms">
           <li v-for="term in terms" :key="term.kind" :data-term="term.kind">
             <div class="line">
@@ -64,11 +63,10 @@ const rooms = computed(() => {
         {{ i + 1 }}. {{ cushion.words }}
       </p>
       <template v-if="rooms.length > 0">
-        <h3>Room for error</h3>
+        <h3>Room for error: {{ pot!.window!.widthMm.toFixed(0) }} mm of the pocket</h3>
         <p v-for="room in rooms" :key="room.name" :data-room="room.name">
           <b>{{ room.name }}</b> {{ room.words }}: <span class="figure">{{ room.figures }}</span>
         </p>
-        <p class="figure">{{ pot!.window!.widthMm.toFixed(0) }} mm of the pocket take it at this pace.</p>
       </template>
     </div>
   </div>
@@ -83,8 +81,9 @@ h3:first-child {
   margin-top: 2px;
 }
 p {
-  margin: 0 0 4px;
-  line-height: 20px;
+  margin: 0 0 3px;
+  font-size: 14px;
+  line-height: 18px;
 }
 p::first-letter {
   text-transform: uppercase;
@@ -101,7 +100,7 @@ p::first-letter {
   padding: 0;
 }
 .terms li {
-  padding: 3px 0;
+  padding: 2px 0;
   border-bottom: 1px solid var(--line);
 }
 .line {
@@ -113,6 +112,7 @@ p::first-letter {
 small {
   display: block;
   font-size: 14px;
+  line-height: 18px;
   color: var(--ink-soft);
 }
 .misses {

@@ -66,7 +66,7 @@ function edit(index: number, from: number | undefined) {
                 type="button"
                 :class="cell.state"
                 :title="cell.words"
-                :aria-label="`${ballName(row.ball)} to ${cell.pocket}: ${cell.words}`"
+                :aria-label="`${signs[cell.state]}, ${ballName(row.ball)} to ${cell.pocket}: ${cell.words}`"
                 :data-entry="`${row.ball}.${cell.pocket}`"
                 @click="emit('choose', cell.ball, cell.pocket)"
               >
@@ -121,7 +121,6 @@ function edit(index: number, from: number | undefined) {
               size="small"
               text
               :aria-pressed="reading.without.value === choice.red"
-              aria-label="What if this red goes?"
               @click="reading.setWithout(reading.without.value === choice.red ? null : choice.red)"
               >what if?</el-button
             >

@@ -17,9 +17,14 @@ export function useSheet() {
 
   /** Closes a gesture: what was changed since the last one becomes one step of the history. */
   function commit() {
-    if (JSON.stringify(sheet.value) === JSON.stringify(history.last.value.snapshot)) return
+    if (essence(sheet.value) === essence(history.last.value.snapshot)) return
     sheet.value.changed = true
     history.commit()
+  }
+
+  /** Takes what was changed into the step before: it belongs to it. */
+  function amend() {
+    history.last.value = { ...history.last.value, snapshot: deepRaw(sheet.value) }
   }
 
   function setStroke(part: Partial<Stroke>) {
@@ -102,6 +107,7 @@ export function useSheet() {
     undo: history.undo,
     redo: history.redo,
     commit,
+    amend,
     setStroke,
     setPot,
     setKeepPot,
@@ -116,6 +122,12 @@ export function useSheet() {
 }
 
 export type SheetModel = ReturnType<typeof useSheet>
+
+/** What a player would call the same sheet: the direction of a pot that is kept is an answer, not a change. */
+function essence(sheet: Sheet): string {
+  const isKept = sheet.pot !== null && sheet.keepPot
+  return JSON.stringify(isKept ? { ...sheet, stroke: { ...sheet.stroke, directionDeg: 0 } } : sheet)
+}
 
 function deepRaw(value: Sheet): Sheet {
   return JSON.parse(JSON.stringify(value)) as Sheet

@@ -70,7 +70,9 @@ export function useShot(model: SheetModel, outline: () => Outline, beforeChange:
   function nameThePot({ prediction: shot }: ShotAnswer) {
     const first = shot.outcome.firstContact
     const fell = shot.outcome.potted.find((potted) => potted.ball === first)
-    if (fell) model.setPot({ ball: fell.ball, pocket: fell.pocket, part: 'middle' })
+    if (!fell) return
+    model.setPot({ ball: fell.ball, pocket: fell.pocket, part: 'middle' })
+    model.amend()
   }
 
   function hold(ball: string, x: number, y: number) {
