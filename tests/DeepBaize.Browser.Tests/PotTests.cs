@@ -210,7 +210,8 @@ public sealed class PotTests(BrowserFixture browser)
     {
         page.Find("reading-button").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-entry].open")).Count > 0);
-        browser.Driver.FindElement(By.CssSelector("[data-entry].open")).Click();
+        page.Script("document.querySelector('[data-entry].open').click()");
+        page.Until(() => !page.Text("verdict").StartsWith("No ball", StringComparison.Ordinal));
         page.Settle();
     }
 

@@ -93,6 +93,7 @@ const showsWanted = computed(() => ['height', 'pace', 'map'].includes(view.value
         :class="{ faint: !anchor.reached }"
         :d="anchor.d"
         :data-anchor="anchor.kind"
+        pathLength="1"
       />
       <polyline v-if="stops.length > 1" class="fan" :points="fan" />
       <circle
@@ -144,8 +145,22 @@ const showsWanted = computed(() => ['height', 'pace', 'map'].includes(view.value
   stroke-width: 4;
   opacity: 0.85;
 }
+.hairline:not(.faint) {
+  stroke-dasharray: 1;
+  animation: leave 0.7s ease-out;
+}
 .hairline.faint {
-  stroke-dasharray: 4 12;
+  stroke-dasharray: 0.008 0.02;
+}
+@keyframes leave {
+  from {
+    stroke-dashoffset: 1;
+  }
+}
+@media (prefers-reduced-motion: reduce) {
+  .hairline {
+    animation: none;
+  }
 }
 .fan {
   fill: none;

@@ -35,6 +35,13 @@ const legend: [string, string][] = [
   ['noPot', 'no pot'],
 ]
 
+/** Tip heights by distance, as far as safe tips reach. */
+const stunHeights = computed(() =>
+  props.where.heights.value
+    .filter((height) => height.height !== null)
+    .map((height) => `${height.distanceM} m ${height.words}`),
+)
+
 function takeCell(cell: Cell) {
   emit('take', { pace: Math.round(cell.pace * 100) / 100, height: Math.round(cell.height * 1000) / 1000 })
 }
@@ -132,6 +139,9 @@ function takeCell(cell: Cell) {
             </li>
           </ul>
           <p v-if="where.anchors.value?.simplest" class="hint">Simplest: {{ where.anchors.value.simplest }}.</p>
+          <p v-if="stunHeights.length > 0" class="hint" data-testid="stun-heights">
+            To stun at this pace: {{ stunHeights.join('; ') }}.
+          </p>
         </template>
       </template>
       <template v-else-if="view === 'height' || view === 'pace'">

@@ -35,7 +35,14 @@ export function useReading(model: SheetModel, wanted: Ref<boolean>) {
   }, settleMs)
 
   watch([wanted, question], () => void readSoon(), { immediate: true })
-  watch(model.balls, () => (without.value = null))
+  watch(
+    () => model.balls.value.map((ball) => ball.id).join(),
+    () => {
+      // Other balls are another table: what was read of the old one must not be chosen from.
+      reading.value = null
+      without.value = null
+    },
+  )
 
   const setRegions = (edited: RegionInput[] | null) => (regions.value = edited)
   const setBalance = (keep: boolean) => (balance.value = keep)

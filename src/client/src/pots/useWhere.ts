@@ -11,6 +11,7 @@ import {
   type PlaceOnBed,
   type PotQuestion,
   type Sweep,
+  type TipHeight,
 } from '@/api/client'
 import { readStream } from '@/api/stream'
 import type { ShotQuestion } from '@/table/usePrediction'
@@ -19,6 +20,8 @@ import type { ShotQuestion } from '@/table/usePrediction'
 export type WhereView = 'none' | 'anchors' | 'height' | 'pace' | 'map' | 'dangers' | 'cannon'
 
 const settleMs = 60
+/** Ways of the white for which the stun height is told, in metres. */
+const stunDistances = [0.2, 0.4, 0.6, 0.9, 1.3]
 const ballWidths = (metres: number) => Math.round((metres / 0.0525) * 2) / 2
 
 /** The value of the dial that is swept, short. */
@@ -37,6 +40,8 @@ export function useWhere(shot: Ref<ShotQuestion>) {
   const rows = shallowRef<MapRow[]>([])
   const fixes = shallowRef<FixAnswer | null>(null)
   const cannons = shallowRef<CannonAnswer | null>(null)
+  /** Tip heights that stun a ball, by distance, at the pace that is set. */
+  const heights = shallowRef<TipHeight[]>([])
   /** Where the white should stop, and the distance that still counts as there, in metres. */
   const wanted = ref<PlaceOnBed | null>(null)
   const within = ref(0.105)
@@ -64,6 +69,15 @@ export function useWhere(shot: Ref<ShotQuestion>) {
     }
     switch (view.value) {
       case 'anchors':
+        void take(
+          ask(
+            api.POST('/api/pots/heights', {
+              body: { pace: asked.strike.pace ?? 4, roll: 0, distances: stunDistances, profile: asked.profile },
+              signal,
+            }),
+          ),
+          (data) => (heights.value = data),
+        )
         return take(
           ask(api.POST('/api/pots/anchors', { body: { question: asked, guess: guess.value }, signal })),
           (data) => (anchors.value = data),
@@ -156,6 +170,7 @@ export function useWhere(shot: Ref<ShotQuestion>) {
     rows,
     fixes,
     cannons,
+    heights,
     wanted,
     within,
     hides,

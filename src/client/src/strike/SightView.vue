@@ -127,6 +127,13 @@ const band = computed(() => {
     last: { x: middle.x + Math.max(r, 24) + 4, text: straight ? 'right' : thickIsLeft ? 'thin' : 'thick' },
   }
 })
+/** The point of the pocket that the ball is sent to. */
+const target = computed(() => {
+  const place = props.pot?.judge?.target
+  if (!place) return null
+  const seen = eye.value.see({ ...place, z: 0 })
+  return seen.depth > behind ? seen : null
+})
 const cueBall = computed(() => {
   const seen = eye.value.see({ x: white.value?.x ?? 0, y: white.value?.y ?? 0, z: R.value })
   return { x: seen.x, y: seen.y, r: R.value * seen.scale }
@@ -206,6 +213,7 @@ function onKey(event: KeyboardEvent) {
     <polygon v-if="cloth" class="cloth" :points="cloth" />
     <polygon v-for="pocket in pockets" :key="pocket.id" class="pocket" :points="pocket.points" />
     <polygon v-for="(points, i) in cushions" :key="i" class="cushion" :points="points" />
+    <path v-if="target" class="target" data-testid="sight-target" :d="`M${target.x} ${target.y}l-7 -12h14Z`" />
     <line class="line" :x1="width / 2" :x2="width / 2" :y1="horizon.y + 14" :y2="cueBall.y - cueBall.r" />
     <g v-for="ball in spheres" :key="ball.id" :class="ball.kind">
       <ellipse
@@ -305,6 +313,10 @@ function onKey(event: KeyboardEvent) {
 }
 .lens {
   fill: rgb(247 243 230 / 72%);
+}
+.target {
+  fill: var(--straw);
+  stroke: var(--cushion);
 }
 .band {
   fill: var(--straw);
