@@ -46,6 +46,48 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         Keep("lively-table.png");
     }
 
+    [Fact]
+    public void The_aim_explained()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.OpenPosition("Round the angles");
+        page.Find("aim-button").Click();
+        page.Until(() => page.Text("aim-sum").Length > 0);
+        Keep("aim.png");
+    }
+
+    [Fact]
+    public void Stun_follow_and_screw()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.Find("white-button").Click();
+        page.View("anchors");
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-anchor]")).Count == 3 && page.Text("stun-heights").Length > 0);
+        Thread.Sleep(900);
+        Keep("anchors.png");
+    }
+
+    [Fact]
+    public void The_map_of_pace_by_height()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.Find("white-button").Click();
+        page.View("map");
+        page.ClickCloth(2500, 700);
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-cell]")).Count == 441 && browser.Driver.FindElements(By.CssSelector(".cell.inZone")).Count > 0);
+        Keep("map.png");
+    }
+
+    [Fact]
+    public void The_table_read()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.OpenPosition("Line of reds");
+        page.Find("reading-button").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-entry]")).Count > 20);
+        Keep("reading.png");
+    }
+
     private void Keep(string name)
     {
         var path = Path.Combine(Folder, name);

@@ -6,7 +6,7 @@ using DeepBaize.Table;
 
 namespace DeepBaize.Evidence;
 
-/// <summary>Writes docs/evidence.md, docs/pockets.md and docs/profiles.md. Ends with 1 when a check fails.</summary>
+/// <summary>Writes docs/evidence.md, docs/pockets.md, docs/profiles.md and docs/examples.md. Ends with 1 when a check fails.</summary>
 internal static class Program
 {
     private static int Main()
@@ -16,6 +16,7 @@ internal static class Program
         var failures = WriteEvidence(Path.Combine(docs, "evidence.md"));
         File.WriteAllText(Path.Combine(docs, "pockets.md"), DescribePockets());
         File.WriteAllText(Path.Combine(docs, "profiles.md"), DescribeProfiles());
+        File.WriteAllText(Path.Combine(docs, "examples.md"), WorkedExamples.Describe());
         Console.WriteLine(failures == 0 ? "All checks hold, or their disagreement is explained." : $"{failures} figures fail.");
         return failures == 0 ? 0 : 1;
     }
