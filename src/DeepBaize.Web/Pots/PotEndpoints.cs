@@ -15,27 +15,27 @@ public static class PotEndpoints
             pool.RunAsync(token => TableReader.Read(request, token), cancel)))
             .WithName("ReadTable").WithSummary("Every ball on every pocket, balls in the way, reds by region.");
         Refusable(routes.MapPost("/api/pots/anchors", (AnchorQuestion request, ComputePool pool, CancellationToken cancel) =>
-            pool.RunAsync(_ => PotSearches.FindAnchors(request), cancel)))
+            pool.RunAsync(_ => AnchorSearch.Find(request), cancel)))
             .WithName("FindAnchors").WithSummary("Stun, follow and screw of a pot.");
         Refusable(routes.MapPost("/api/pots/sweep", (SweepQuestion request, ComputePool pool, CancellationToken cancel) =>
-            pool.RunAsync(token => PotSearches.Sweep(request, token), cancel)))
+            pool.RunAsync(token => SweepSearch.Sweep(request, token), cancel)))
             .WithName("SweepDial").WithSummary("One dial swept with the others fixed, and the window that stops the white at a place.");
         Refusable(routes.MapPost("/api/pots/map", (MapQuestionInput request, ComputePool pool, CancellationToken cancel) =>
         {
-            var (scene, asked, count) = PotSearches.ReadMap(request);
-            return TypedResults.ServerSentEvents(PotSearches.Map(scene, asked, count, pool, cancel));
+            var (scene, asked, count) = MapSearch.Read(request);
+            return TypedResults.ServerSentEvents(MapSearch.Stream(scene, asked, count, pool, cancel));
         })).Produces<MapRowOutput>(StatusCodes.Status200OK, "text/event-stream")
             .WithName("MapPaceAndHeight").WithSummary("Where the white goes over pace and height, streamed row by row as server-sent events.");
         Refusable(routes.MapPost("/api/pots/fixes", (PotQuestion request, ComputePool pool, CancellationToken cancel) =>
-            pool.RunAsync(_ => PotSearches.FindFixes(request), cancel)))
+            pool.RunAsync(_ => FixSearch.Find(request), cancel)))
             .WithName("FindFixes").WithSummary("What threatens a stroke and its neighbours, and strokes that avoid it.");
         Refusable(routes.MapPost("/api/pots/cannon", (CannonQuestion request, ComputePool pool, CancellationToken cancel) =>
-            pool.RunAsync(token => PotSearches.FindCannons(request, token), cancel)))
+            pool.RunAsync(token => CannonSearch.Find(request, token), cancel)))
             .WithName("FindCannons").WithSummary("Strokes that pot a ball and then meet a second at a chosen thickness.");
         Refusable(routes.MapPost("/api/pots/heights", (HeightsQuestion request, ComputePool pool, CancellationToken cancel) =>
-            pool.RunAsync(_ => PotSearches.FindHeights(request), cancel)))
+            pool.RunAsync(_ => DialSearch.FindHeights(request), cancel)))
             .WithName("FindHeights").WithSummary("Tip heights that bring the white to a ball with a wanted spin, by distance.");
-        Refusable(routes.MapPost("/api/pots/between", (BetweenQuestion request) => PotSearches.FindBetween(request)))
+        Refusable(routes.MapPost("/api/pots/between", (BetweenQuestion request) => DialSearch.FindBetween(request)))
             .WithName("FindBetween").WithSummary("What to play between a try that fell short and one that ran past.");
     }
 

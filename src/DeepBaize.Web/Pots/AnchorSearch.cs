@@ -1,0 +1,77 @@
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Table;
+using DeepBaize.Table.Words;
+using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Pots;
+
+/// <summary>Stun, follow and screw of a pot, and how far off a pupil's guess was.</summary>
+internal static class AnchorSearch
+{
+    /// <summary>Stun, follow and screw.</summary>
+    public static AnchorResponse Find(AnchorQuestion question)
+    {
+        var scene = PotReader.ReadWithBall(question.Question);
+        var guess = question.Guess is { } given ? PotReader.ReadPlace(given.X, given.Y, "guess") : (Place?)null;
+        var (table, layout, pot) = (scene.Table, scene.Layout, scene.Pot);
+        var anchors = Anchors.Of(new StrokePlayer(table), layout, pot, scene.Dials);
+        var radius = table.Conditions.Balls.Radius;
+        return new AnchorResponse(
+            [.. anchors.Select(anchor => ToAnchor(anchor, scene))],
+            guess is { } place ? Guess(anchors, place, table.Diameter) : null,
+            anchors.Where(anchor => anchor is { IsReached: true, Stroke.IsClean: true })
+                .OrderBy(anchor => anchor.Stroke!.White.Meetings.Count).ThenBy(anchor => Math.Abs(anchor.Dials.Height))
+                .Select(anchor => PotMapping.Code(anchor.Kind)).FirstOrDefault());
+
+        AnchorOutput ToAnchor(Anchor anchor, PotScene of)
+        {
+            var white = anchor.Stroke?.White;
+            return new AnchorOutput(
+                PotMapping.Code(anchor.Kind),
+                anchor.IsReached,
+                anchor.Dials.Height,
+                anchor.Dials.Pace,
+                PotMapping.Dial(anchor.Dials, radius),
+                anchor.Stroke is { } stroke ? PotMapping.Degrees(stroke.Strike.DirectionRadians) : null,
+                anchor.Stroke?.ObjectBall.Fate == ObjectBallFate.Potted,
+                white is null || double.IsNaN(white.LeavingHeading) ? null : PotMapping.Degrees(white.LeavingHeading),
+                anchor.Stroke is { } played ? FromAim(played, of) : null,
+                white is null ? [] : ShotMapping.ToSegments(white.Pieces, radius),
+                white?.Rest is { } rest ? PotMapping.ToPlace(rest) : null,
+                white is null ? "" : PotMapping.Where(white.Rest, layout, pot.Ball),
+                white is null ? [] : [.. white.Meetings.Select(meeting => Meets(meeting, pot))],
+                anchor.Refusal is { } refusal && anchor.Stroke is null ? PotWords.Why(refusal, pot, table.Diameter) : null);
+        }
+    }
+
+    /// <summary>Angle in degrees by which the white's way turns from the aim once it rolls again, 0 to 180; null when it meets something first.</summary>
+    private static double? FromAim(PlayedStroke stroke, PotScene scene)
+    {
+        if (double.IsNaN(stroke.White.RollingHeading)) return null;
+        var aim = stroke.Strike.DirectionRadians + Physics.Impacts.CueStrike.PushOffRadians(stroke.Strike.Side, scene.Table.Conditions.Cue.EndMassRatio);
+        return Math.Abs(Math.IEEERemainder(stroke.White.RollingHeading - aim, Math.Tau)) * 180 / Math.PI;
+    }
+
+    private static string Meets(WhiteMeeting meeting, Pot pot) => meeting switch
+    {
+        { Ball: { } ball } => $"the {(ball == pot.Ball ? "same " : "")}{Names.Spoken(ball)}",
+        { Kind: ShotEventKind.Pocket, Pocket: { } pocket } => $"in-off, {Names.Spoken(pocket)}",
+        { Pocket: { } pocket } => $"a jaw of the {Names.Spoken(pocket)}",
+        _ => $"the {Names.Spoken(meeting.Cushion!.Value)}",
+    };
+
+    private static string Guess(IReadOnlyList<Anchor> anchors, Place guess, double diameter)
+    {
+        var nearest = anchors.Where(anchor => anchor.Stroke?.White.Rest is not null)
+            .MinBy(anchor => anchor.Stroke!.White.Rest!.Value.SquaredDistanceTo(guess));
+        if (nearest?.Stroke is not { } stroke) return "You: no line to compare with; the white does not stay up.";
+        var name = PotMapping.Code(nearest.Kind);
+        // The path says where the guess lies along the way: the white falls short of it or runs past it.
+        var miss = stroke.White.MissOf(guess);
+        var widths = Math.Abs(miss) / diameter;
+        if (widths < 0.75) return $"You: spot on, where {name} leaves the white.";
+        return $"You: {BallWidths.Say(widths)} {(miss > 0 ? "short of" : "beyond")} where {name} leaves the white.";
+    }
+}

@@ -1,0 +1,31 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Web.Problems;
+
+namespace DeepBaize.Web.Pots;
+
+/// <summary>Cannons off a pot.</summary>
+internal static class CannonSearch
+{
+    private const double SensitivePerDegree = 0.25;
+
+    /// <summary>Cannons off a pot.</summary>
+    public static CannonResponse Find(CannonQuestion question, CancellationToken cancel)
+    {
+        var scene = PotReader.ReadWithBall(question.Question);
+        var second = PotReader.ReadBall(question.Second, "second");
+        PotReader.RequireBall(scene.Layout, second, "second");
+        if (second == scene.Pot.Ball)
+            throw RefusalException.Invalid("cannon", "The same ball", new Fault("second", question.Second, "sameBall", "The second ball is another than the one that is potted."));
+        var (layout, pot, table) = (scene.Layout, scene.Pot, scene.Table);
+        var fraction = PotReader.Within(question.Fraction, 0, 1, "fraction");
+        var most = (int)PotReader.Within(question.Most, 1, 20, "most");
+        var line = CannonLine.Of(PottingLine.Of(layout, pot, table.Outline), layout[second]!.Value, table.Diameter);
+        var turned = new[] { -1, 1, 2 }.Select(degrees => line.FractionWhenTurned(degrees * Math.PI / 180)).ToList();
+        var isSensitive = line.Distance * Math.PI / 180 / table.Diameter > SensitivePerDegree;
+        var found = new CannonFinder(table).Find(layout, pot, second, scene.Given.Side, fraction, cancel);
+        return new CannonResponse(
+            new StunLineOutput(1000 * Math.Abs(line.Passes), line.Fraction, line.Distance, turned, isSensitive),
+            [.. found.Take(most).Select(cannon => PotCannonWords.ToOutput(cannon, layout, pot, second))],
+            PotCannonWords.Summary(line, isSensitive, found.Count, second, pot));
+    }
+}

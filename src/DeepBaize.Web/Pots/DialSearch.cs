@@ -1,0 +1,42 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Pots;
+
+/// <summary>Answers about one dial alone: tip heights by distance, and what to play between two tries.</summary>
+internal static class DialSearch
+{
+    /// <summary>Tip heights by distance.</summary>
+    public static IReadOnlyList<HeightOutput> FindHeights(HeightsQuestion question)
+    {
+        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
+        PotReader.Within(question.Distances.Count, 1, 20, "distances");
+        foreach (var distance in question.Distances) PotReader.Within(distance, 0.05, 2.8, "distances");
+        var (pace, roll) = (PotReader.Within(question.Pace, Pace.Softest, Pace.Hardest, "pace"), PotReader.Within(question.Roll, -1.1, 1.1, "roll"));
+        var radius = table.Conditions.Balls.Radius;
+        return [.. TipHeights.ByDistance(new StrokePlayer(table), Pace.ToSpeed(pace), roll, question.Distances).Select(found =>
+        {
+            double? tips = found.Height is { } height ? StrokeWords.ToTips(height, radius) : null;
+            return new HeightOutput(found.DistanceMetres, found.Height, tips, tips is { } said ? StrokeWords.Height(said) : "not with a safe tip at this pace");
+        })];
+    }
+
+    /// <summary>The value between tries that fell short and ran past.</summary>
+    public static DialWindowOutput FindBetween(BetweenQuestion question)
+    {
+        PotReader.Within(question.Tries.Count, 2, 50, "tries");
+        foreach (var made in question.Tries)
+        {
+            PotReader.Within(made.Value, -100, 100, "tries.value");
+            PotReader.Within(made.Miss, -10, 10, "tries.miss");
+        }
+
+        var within = PotReader.Within(question.Within, 0.001, 2, "within");
+        var window = PaceWindow.Between([.. question.Tries.Select(made => new DialTry(made.Value, made.Miss)).OrderBy(made => made.Value)], within)
+            ?? throw RefusalException.Impossible("notBracketed", "Not in between yet", new Fault(
+                "tries", null, "notBracketed", "All tries fell on one side: play one that runs past and one that falls short first."));
+        return new DialWindowOutput(window.Best, window.Least, window.Most, $"Next {window.Best:0.0}; between {window.Least:0.0} and {window.Most:0.0} it should stay there");
+    }
+}

@@ -1,0 +1,37 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Pots;
+
+/// <summary>What threatens a stroke, and ways out of it.</summary>
+internal static class FixSearch
+{
+    /// <summary>Dangers and ways out of them.</summary>
+    public static FixResponse Find(PotQuestion question)
+    {
+        var scene = PotReader.ReadWithBall(question);
+        var (layout, pot) = (scene.Layout, scene.Pot);
+        var player = new StrokePlayer(scene.Table);
+        var strike = question.KeepPot && player.Solver.Solve(layout, pot, scene.Dials, withWindow: false).Solution is { } solution ? solution.Strike : scene.Given;
+        var finder = new DangerFinder(player);
+        var dangers = finder.Find(layout, pot, strike);
+        var isSafe = dangers.All(danger => danger.Kind is not (DangerKind.InOff or DangerKind.Jaws));
+        var fixes = isSafe ? [] : finder.Fixes(layout, pot, scene.Dials);
+        return new FixResponse(PotMapping.ToDangers(dangers, pot.Ball), [.. fixes.Select(ToFix)]);
+
+        FixOutput ToFix(Fix fix) => new(
+            PotMapping.Code(fix.Kind), PotMapping.Code(fix.Pot.Part), fix.Dials.Pace, fix.Dials.Side, fix.Dials.Height,
+            $"{How(fix)}: the white stops {PotMapping.Where(fix.Rest, layout, pot.Ball)}{(fix.StillNear > 0 ? $"; {fix.StillNear} strokes beside it still threaten" : "")}");
+
+        string How(Fix fix) => fix.Kind switch
+        {
+            FixKind.PocketPart => fix.Pot.Part switch { PocketPart.NearJaw => "Use the near jaw", PocketPart.FarJaw => "Use the far jaw", _ => "Use the middle of the pocket" },
+            FixKind.Stun => $"Stun it, {Tips(fix.Dials.Height)}",
+            FixKind.Height => EventWords.Capital(Tips(fix.Dials.Height)),
+            FixKind.Pace => EventWords.Capital(StrokeWords.PaceInWords(fix.Dials.Pace)),
+            _ => EventWords.Capital(StrokeWords.Side(StrokeWords.ToTips(fix.Dials.Side, scene.Table.Conditions.Balls.Radius))),
+        };
+
+        string Tips(double height) => StrokeWords.Height(StrokeWords.ToTips(height, scene.Table.Conditions.Balls.Radius));
+    }
+}

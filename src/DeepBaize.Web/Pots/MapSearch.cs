@@ -1,0 +1,58 @@
+using System.Net.ServerSentEvents;
+using System.Runtime.CompilerServices;
+using System.Threading.Channels;
+using DeepBaize.Physics.Balls;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Web.Compute;
+using DeepBaize.Web.Shots;
+
+namespace DeepBaize.Web.Pots;
+
+/// <summary>The map over pace and height, streamed.</summary>
+internal static class MapSearch
+{
+    /// <summary>Reads the question of a map; what is wrong is refused before anything streams.</summary>
+    public static (PotScene Scene, MapQuestion Asked, int Count) Read(MapQuestionInput question)
+    {
+        var scene = PotReader.ReadWithBall(question.Question);
+        return (scene, SweepSearch.Ask(scene, question.Question, PotReader.ReadWanted(question.Wanted)), (int)PotReader.Within(question.Count, 3, 41, "count"));
+    }
+
+    /// <summary>The map, row by row as the rows are done.</summary>
+    public static async IAsyncEnumerable<SseItem<MapRowOutput>> Stream(
+        PotScene scene, MapQuestion asked, int count, ComputePool pool, [EnumeratorCancellation] CancellationToken cancel)
+    {
+        var (least, most) = SweepSearch.SafeHeights(scene.Given.Side);
+        var heights = DialMap.Steps(least, most, count);
+        var paces = DialMap.Steps(1.5, Math.Min(8, StrikeReader.HardestPace(Math.Sqrt(least * least + scene.Given.Side * scene.Given.Side), scene.Table.Conditions)), count);
+        var rows = Channel.CreateUnbounded<MapRowOutput>();
+        using var stop = CancellationTokenSource.CreateLinkedTokenSource(cancel);
+        var work = Task.WhenAll(paces.Select((pace, row) => pool.RunAsync(
+            token => rows.Writer.TryWrite(Row(pace, row, token)), stop.Token)));
+        var closing = work.ContinueWith(
+            done => rows.Writer.TryComplete(done.Exception?.GetBaseException()), CancellationToken.None, TaskContinuationOptions.ExecuteSynchronously, TaskScheduler.Default);
+        try
+        {
+            await foreach (var row in rows.Reader.ReadAllAsync(cancel)) yield return new SseItem<MapRowOutput>(row, "row");
+        }
+        finally
+        {
+            // The reader may have left: what still waits or runs ends at its next stroke.
+            await stop.CancelAsync();
+            await closing;
+        }
+
+        MapRowOutput Row(double pace, int row, CancellationToken token)
+        {
+            var map = new DialMap(new StrokePlayer(scene.Table));
+            var cells = new List<CellOutput>(count);
+            foreach (var height in heights)
+            {
+                token.ThrowIfCancellationRequested();
+                cells.Add(PotMapping.ToCell(map.Play(asked, new Dials(Pace.ToSpeed(pace), scene.Given.Side, height)), scene.Layout, scene.Pot.Ball));
+            }
+
+            return new MapRowOutput(row, count, cells);
+        }
+    }
+}

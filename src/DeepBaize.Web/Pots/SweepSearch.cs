@@ -1,0 +1,77 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Pots;
+
+/// <summary>One dial swept with the others fixed.</summary>
+internal static class SweepSearch
+{
+    private const double PaceStep = 0.25;
+
+    /// <summary>One dial swept.</summary>
+    public static SweepResponse Sweep(SweepQuestion question, CancellationToken cancel)
+    {
+        var scene = PotReader.ReadWithBall(question.Question);
+        var wanted = PotReader.ReadWanted(question.Wanted);
+        var count = (int)PotReader.Within(question.Count, 2, 60, "count");
+        var isPace = question.Dial switch
+        {
+            "pace" => true,
+            "height" => false,
+            _ => throw RefusalException.Invalid("sweep", "Unknown dial", new Fault("dial", null, "unknownDial", "The dial to sweep is height or pace.")),
+        };
+        var (least, most) = isPace ? (Pace.Softest, StrikeReader.HardestPace(scene.Given.Offset, scene.Table.Conditions)) : SafeHeights(scene.Given.Side);
+        var map = new DialMap(new StrokePlayer(scene.Table));
+        var asked = Ask(scene, question.Question, wanted);
+        var from = PotReader.Within(question.From ?? (isPace ? SoftestThatPots() : least), least - 1e-9, most + 1e-9, "from");
+        var to = PotReader.Within(question.To ?? (isPace ? Math.Min(Math.Max(7, from + 1), most) : most), from, most + 1e-9, "to");
+        var cells = Play(DialMap.Steps(from, to, count));
+        var window = wanted is null ? null : WindowOf(cells.Count >= 40 ? cells : Play(DialMap.Steps(from, to, 60)));
+        return new SweepResponse([.. cells.Select(cell => PotMapping.ToCell(cell, scene.Layout, scene.Pot.Ball))], window);
+
+        double SoftestThatPots()
+        {
+            var pace = least;
+            while (pace + PaceStep < most && map.Play(asked, scene.Dials with { WhiteSpeed = Pace.ToSpeed(pace) }).Kind == CellKind.NoPot) pace += PaceStep;
+            return pace;
+        }
+
+        List<DialCell> Play(IEnumerable<double> values)
+        {
+            var played = new List<DialCell>();
+            foreach (var value in values)
+            {
+                cancel.ThrowIfCancellationRequested();
+                played.Add(map.Play(asked, isPace ? scene.Dials with { WhiteSpeed = Pace.ToSpeed(value) } : scene.Dials with { Height = value }));
+            }
+
+            return played;
+        }
+
+        DialWindowOutput? WindowOf(List<DialCell> fine)
+        {
+            var tries = fine.Select(cell => new DialTry(
+                isPace ? cell.Dials.Pace : cell.Dials.Height, cell.Kind is CellKind.NoPot or CellKind.InOff ? double.NaN : cell.Miss)).ToList();
+            if (PaceWindow.Through(tries, wanted!.Value.Radius) is not { } window) return null;
+            return new DialWindowOutput(window.Best, window.Least, window.Most, isPace
+                ? $"{EventWords.Capital(StrokeWords.PaceInWords(window.Best))}; from {window.Least:0.0} to {window.Most:0.0} it stays in the zone"
+                : $"{EventWords.Capital(Tips(window.Best))}; from {Tips(window.Least)} to {Tips(window.Most)} it stays in the zone");
+        }
+
+        string Tips(double height) => StrokeWords.Height(StrokeWords.ToTips(height, scene.Table.Conditions.Balls.Radius));
+    }
+
+    /// <summary>What is asked of each stroke.</summary>
+    public static MapQuestion Ask(PotScene scene, PotQuestion question, WantedPlace? wanted) =>
+        new(scene.Layout, scene.Pot, question.KeepPot ? null : scene.Given.DirectionRadians, wanted);
+
+    /// <summary>Tip heights that leave the tip in the safe part of the face with a side.</summary>
+    public static (double Least, double Most) SafeHeights(double side)
+    {
+        var most = Math.Sqrt(Math.Max(0, Dials.SafeHeight * Dials.SafeHeight - side * side));
+        return (-most, most);
+    }
+}
