@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Stroke } from '@/api/client'
+import { rounded } from './dials'
 import type { Where } from './useWhere'
 
 /** Strokes that pot the first ball and then meet a second. */
@@ -34,12 +35,7 @@ const perDegree = (change: number) => `a degree changes it by ${Math.abs(change)
       <p data-testid="cannon-words">{{ where.cannons.value.words }}</p>
       <ul>
         <li v-for="(cannon, i) in where.cannons.value.cannons" :key="i" :data-cannon="i">
-          <button
-            type="button"
-            @click="emit('take', { pace: cannon.pace, height: Math.round(cannon.height * 1000) / 1000 })"
-          >
-            {{ cannon.words }}.
-          </button>
+          <button type="button" @click="emit('take', rounded(cannon))">{{ cannon.words }}.</button>
           <small>{{ perDegree(cannon.changePerDeg) }}</small>
         </li>
       </ul>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { BallPlace, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
-import { kindClass } from '@/sheet/sheet'
-import { eyeBehind, type Seen } from './perspective'
+import { eyeBehind } from './perspective'
+import SightMarks from './SightMarks.vue'
+import SightWorld from './SightWorld.vue'
 
 /** The sight: from behind the white along the cue, with the tip on it at true scale and the overlap at contact. */
 const props = defineProps<{
@@ -37,96 +38,6 @@ const eye = computed(() =>
     horizon,
   }),
 )
-const polygon = (points: { x: number; y: number }[]) =>
-  points.map((p) => `${p.x.toFixed(1)},${p.y.toFixed(1)}`).join(' ')
-
-const cloth = computed(() => {
-  const { length, width: across } = props.outline
-  const corners = [
-    [0, 0],
-    [length, 0],
-    [length, across],
-    [0, across],
-  ]
-  return polygon(eye.value.seePolygon(corners.map(([x, y]) => ({ x: x!, y: y!, z: 0 }))))
-})
-const cushions = computed(() =>
-  props.outline.noses.map((nose) => {
-    const [a, b] = [nose.from, nose.to]
-    const top = props.outline.noseHeight
-    return polygon(
-      eye.value.seePolygon([
-        { ...a, z: 0 },
-        { ...b, z: 0 },
-        { ...b, z: top },
-        { ...a, z: top },
-      ]),
-    )
-  }),
-)
-const pockets = computed(() =>
-  props.outline.pockets.map((pocket) => {
-    const rim = [...Array(20).keys()].map((i) => {
-      const angle = (i * Math.PI) / 10
-      return {
-        x: pocket.dropCentre.x + pocket.dropRadius * Math.cos(angle),
-        y: pocket.dropCentre.y + pocket.dropRadius * Math.sin(angle),
-        z: 0,
-      }
-    })
-    return { id: pocket.id, points: polygon(eye.value.seePolygon(rim)) }
-  }),
-)
-
-/** The other balls, far ones first. */
-const spheres = computed(() =>
-  props.balls
-    .filter((ball) => ball.id !== 'cue')
-    .map((ball) => ({
-      id: ball.id,
-      kind: kindClass(ball.id),
-      seen: eye.value.see({ ...ball, z: R.value }),
-    }))
-    .filter((ball) => ball.seen.depth > behind + 0.02)
-    .sort((a, b) => b.seen.depth - a.seen.depth)
-    .map((ball) => ({ ...ball, r: R.value * ball.seen.scale })),
-)
-
-/** The overlap at contact: the white where it meets the ball, over that ball. */
-const overlap = computed(() => {
-  const aim = props.prediction?.aim
-  if (!aim) return null
-  const met = eye.value.see({ ...aim.objectBall, z: R.value })
-  const there = eye.value.see({ ...aim.white, z: R.value })
-  if (there.depth <= behind) return null
-  return { met: { ...met, r: R.value * met.scale }, white: { ...there, r: R.value * there.scale } }
-})
-/** The band of the object ball that still pots: from the contact at the thick edge of the window to that at the thin one. */
-const band = computed(() => {
-  const window = props.pot?.window
-  const ball = props.balls.find((other) => other.id === props.pot?.ball)
-  if (!window || !ball) return null
-  const [thick, thin] = [window.thick, window.thin].map((edge) =>
-    eye.value.see({ x: (ball.x + edge.contact.x) / 2, y: (ball.y + edge.contact.y) / 2, z: R.value }),
-  ) as [Seen, Seen]
-  const middle = eye.value.see({ ...ball, z: R.value })
-  if (middle.depth <= behind) return null
-  const least = 3
-  const width = Math.max(least, Math.abs(thin.x - thick.x))
-  const left = (thick.x + thin.x) / 2 - width / 2
-  const r = R.value * middle.scale
-  const straight = props.pot!.judge?.cutTo === 'straight'
-  const thickIsLeft = thick.x < thin.x
-  return {
-    left,
-    width,
-    y: middle.y,
-    half: Math.max(5, r * 0.45),
-    below: middle.y + r + 20,
-    first: { x: middle.x - Math.max(r, 24) - 4, text: straight ? 'left' : thickIsLeft ? 'thick' : 'thin' },
-    last: { x: middle.x + Math.max(r, 24) + 4, text: straight ? 'right' : thickIsLeft ? 'thin' : 'thick' },
-  }
-})
 /** The point of the pocket that the ball is sent to. */
 const target = computed(() => {
   const place = props.pot?.judge?.target
@@ -200,45 +111,17 @@ function onKey(event: KeyboardEvent) {
     aria-label="The sight: the white from behind, with the tip on it and the ball beyond"
   >
     <defs>
-      <clipPath v-if="overlap" id="met-ball">
-        <circle :cx="overlap.met.x" :cy="overlap.met.y" :r="overlap.met.r" />
-      </clipPath>
       <radialGradient id="ivory" cx="0.4" cy="0.32" r="0.8">
         <stop offset="0" stop-color="#fffdf6" />
         <stop offset="0.75" stop-color="#f3eddc" />
         <stop offset="1" stop-color="#d9d0b8" />
       </radialGradient>
     </defs>
-    <rect class="wall" x="0" y="0" :width="width" :height="height" />
-    <polygon v-if="cloth" class="cloth" :points="cloth" />
-    <polygon v-for="pocket in pockets" :key="pocket.id" class="pocket" :points="pocket.points" />
-    <polygon v-for="(points, i) in cushions" :key="i" class="cushion" :points="points" />
-    <path v-if="target" class="target" data-testid="sight-target" :d="`M${target.x} ${target.y}l-7 -12h14Z`" />
-    <line class="line" :x1="width / 2" :x2="width / 2" :y1="horizon.y + 14" :y2="cueBall.y - cueBall.r" />
-    <g v-for="ball in spheres" :key="ball.id" :class="ball.kind">
-      <ellipse
-        class="shade"
-        :cx="ball.seen.x"
-        :cy="ball.seen.y + ball.r * 0.94"
-        :rx="ball.r * 0.9"
-        :ry="ball.r * 0.2"
-      />
-      <circle class="sphere" :cx="ball.seen.x" :cy="ball.seen.y" :r="ball.r" />
-    </g>
-    <g v-if="overlap" data-testid="overlap">
-      <circle
-        class="lens"
-        clip-path="url(#met-ball)"
-        :cx="overlap.white.x"
-        :cy="overlap.white.y"
-        :r="overlap.white.r"
-      />
-    </g>
-    <g v-if="band" data-testid="band">
-      <rect class="band" :x="band.left" :y="band.y - band.half" :width="band.width" :height="2 * band.half" />
-      <text class="side" :x="band.first.x" :y="band.below" text-anchor="end">{{ band.first.text }}</text>
-      <text class="side" :x="band.last.x" :y="band.below" text-anchor="start">{{ band.last.text }}</text>
-    </g>
+    <SightWorld :outline="outline" :balls="balls" :eye="eye" :nearest="behind + 0.02" :width="width" :height="height">
+      <path v-if="target" class="target" data-testid="sight-target" :d="`M${target.x} ${target.y}l-7 -12h14Z`" />
+      <line class="line" :x1="width / 2" :x2="width / 2" :y1="horizon.y + 14" :y2="cueBall.y - cueBall.r" />
+    </SightWorld>
+    <SightMarks :outline="outline" :balls="balls" :prediction="prediction" :pot="pot" :eye="eye" :behind="behind" />
     <g
       class="white"
       tabindex="0"
@@ -286,18 +169,6 @@ function onKey(event: KeyboardEvent) {
   touch-action: none;
   user-select: none;
 }
-.wall {
-  fill: var(--frame);
-}
-.cloth {
-  fill: var(--cloth-lit);
-}
-.cushion {
-  fill: var(--cushion);
-}
-.pocket {
-  fill: #12201c;
-}
 .line {
   stroke: var(--straw);
   stroke-width: 1.2;
@@ -306,25 +177,9 @@ function onKey(event: KeyboardEvent) {
 .shade {
   fill: rgb(10 24 20 / 30%);
 }
-.sphere {
-  fill: var(--ball);
-  stroke: rgb(16 28 24 / 40%);
-  stroke-width: 0.6;
-}
-.lens {
-  fill: rgb(247 243 230 / 72%);
-}
 .target {
   fill: var(--straw);
   stroke: var(--cushion);
-}
-.band {
-  fill: var(--straw);
-  opacity: 0.9;
-}
-.side {
-  font-size: 19px;
-  fill: var(--ivory);
 }
 .white {
   outline: none;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
-import type { Fix, Outline, PlaceOnBed, PotPart, RunRule, Stroke } from '@/api/client'
+import type { Outline, RunRule, Stroke } from '@/api/client'
 import BenchTabs from '@/app/BenchTabs.vue'
 import type { Face } from '@/app/faces'
 import HelpPanel from '@/app/HelpPanel.vue'
@@ -12,6 +12,7 @@ import PocketMarks from '@/pots/PocketMarks.vue'
 import PotRow from '@/pots/PotRow.vue'
 import ReadingMarks from '@/pots/ReadingMarks.vue'
 import ReadingPanel from '@/pots/ReadingPanel.vue'
+import { useBench } from '@/pots/useBench'
 import { usePicking } from '@/pots/usePicking'
 import { useReading } from '@/pots/useReading'
 import { useWhere } from '@/pots/useWhere'
@@ -52,12 +53,16 @@ const reading = useReading(
   computed(() => face.value === 'reading' || picking.picked.value !== null),
 )
 const where = useWhere(shot.request)
-/** A place that the keys move before it is the pupil's answer. */
-const draft = ref<PlaceOnBed | null>(null)
-/** The allowance that is left out of the aim to see what it does. */
-const leftOut = ref<string | null>(null)
-
-const isHidden = computed(() => face.value === 'white' && where.answerIsHidden.value)
+const bench = useBench({
+  model,
+  shot,
+  picking,
+  where,
+  face,
+  outline: () => props.outline,
+  beforeChange: () => playback.reset(),
+})
+const { draft, leftOut, isHidden, setStroke, take } = bench
 const shown = computed(() => (isHidden.value ? null : prediction.value))
 const stroke = computed<Stroke>(() => ({ ...model.stroke.value, directionDeg: shot.directionDeg.value }))
 const namesPlace = computed(
@@ -68,67 +73,6 @@ const inQuestion = computed(
 )
 const entries = computed(() => (inQuestion.value ? reading.entriesOf(inQuestion.value) : []))
 const rest = computed(() => prediction.value?.final.find((ball) => ball.id === 'cue') ?? null)
-
-function setStroke(part: Partial<Stroke>) {
-  leftOut.value = null
-  shot.setStroke(part)
-}
-
-/** Takes a stroke that was found: one step of the history. */
-function take(part: Partial<Stroke>) {
-  setStroke(part)
-  model.commit()
-}
-
-function takeFix(fix: Fix) {
-  const chosen = model.pot.value
-  if (chosen) model.setPot({ ...chosen, part: fix.part as PotPart })
-  take({ pace: fix.pace, side: fix.side, height: fix.height })
-}
-
-function keepPot(keep: boolean) {
-  leftOut.value = null
-  playback.reset()
-  // The aim stays where it is when the pot is let loose.
-  if (!keep) model.setStroke({ directionDeg: shot.directionDeg.value })
-  model.setKeepPot(keep)
-  model.commit()
-}
-
-function setPart(part: PotPart) {
-  const chosen = model.pot.value
-  if (chosen) model.setPot({ ...chosen, part })
-  model.commit()
-}
-
-function leaveOut(kind: string | null) {
-  const term = pot.value?.aim?.terms.find((other) => other.kind === kind)
-  if (term) setStroke({ directionDeg: term.directionWithoutDeg })
-  else model.setKeepPot(true)
-  leftOut.value = term ? kind : null
-}
-
-function pick(ball: string) {
-  if (face.value === 'white' && where.view.value === 'cannon' && ball !== 'cue' && ball !== model.pot.value?.ball)
-    where.setSecond(ball)
-  else picking.pickBall(ball)
-}
-
-function touch(x: number, y: number) {
-  if (isHidden.value) where.setGuess({ x, y })
-  else where.setWanted({ x, y })
-}
-
-function answerByKeys() {
-  const from = prediction.value?.aim?.objectBall
-  draft.value = from ? { x: from.x, y: from.y } : { x: props.outline.length / 2, y: props.outline.width / 2 }
-  requestAnimationFrame(() => document.querySelector<SVGGElement>('[data-marker=guess]')?.focus())
-}
-
-function giveGuess(place: PlaceOnBed) {
-  where.setGuess(place)
-  draft.value = null
-}
 
 async function save() {
   const opened = model.sheet.value.opened
@@ -173,7 +117,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (playback.running.value) playback.pause()
     else playback.run()
   } else if (key === 'n') playback.step()
-  else if (key === 'k' && model.pot.value) keepPot(!model.keepPot.value)
+  else if (key === 'k' && model.pot.value) bench.keepPot(!model.keepPot.value)
   else if (faceKeys[key]) face.value = faceKeys[key]
   else if (key === '?') face.value = face.value === 'help' ? 'stroke' : 'help'
   else return
@@ -212,9 +156,9 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
         @remove="model.remove"
         @lay="(x, y) => shot.lay(nextRed(model.balls.value), x, y)"
         @tell="(number) => (told = number)"
-        @pick="pick"
+        @pick="bench.pick"
         @pocket="picking.pickPocket"
-        @touch="touch"
+        @touch="bench.touch"
       >
         <template #under>
           <PocketMarks
@@ -241,7 +185,7 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
           :draft="draft"
           @wanted="(place) => where.setWanted(place)"
           @draft="(place) => (draft = place)"
-          @guess="giveGuess"
+          @guess="bench.giveGuess"
         />
       </TableView>
       <RunRuleView
@@ -288,8 +232,8 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
           :pot="pot"
           :picked="picking.picked.value"
           @drop="picking.drop"
-          @part="setPart"
-          @keep="keepPot"
+          @part="bench.setPart"
+          @keep="bench.keepPot"
         />
       </StrokePanel>
       <ReadingPanel
@@ -299,7 +243,7 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
         @choose="picking.choose"
         @look="picking.pickBall"
       />
-      <AimPanel v-else-if="face === 'aim'" :pot="pot" :left-out="leftOut" @leave-out="leaveOut" />
+      <AimPanel v-else-if="face === 'aim'" :pot="pot" :left-out="leftOut" @leave-out="bench.leaveOut" />
       <WhitePanel
         v-else-if="face === 'white'"
         :where="where"
@@ -307,8 +251,8 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
         :stroke="stroke"
         :rest="rest"
         @take="take"
-        @fix="takeFix"
-        @answer-by-keys="answerByKeys"
+        @fix="bench.takeFix"
+        @answer-by-keys="bench.answerByKeys"
         @put-wanted="(place) => where.setWanted({ x: place.x, y: place.y })"
       />
       <NumbersPanel v-else-if="face === 'numbers'" :prediction="prediction" :told="told" />

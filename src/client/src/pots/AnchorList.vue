@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Stroke } from '@/api/client'
+import { rounded } from './dials'
+import type { Where } from './useWhere'
+
+/** Stun, follow and screw in words; with the answer hidden, the question. */
+const props = defineProps<{ where: Where }>()
+const emit = defineEmits<{ take: [stroke: Partial<Stroke>]; answerByKeys: [] }>()
+
+/** Tip heights by distance, as far as safe tips reach. */
+const stunHeights = computed(() =>
+  props.where.heights.value
+    .filter((height) => height.height !== null)
+    .map((height) => `${height.distanceM} m ${height.words}`),
+)
+</script>
+
+<template>
+  <div>
+    <div class="line">
+      <el-switch
+        :model-value="where.hides.value"
+        active-text="Hide the answer"
+        data-testid="hide-answer"
+        @change="(hide: string | number | boolean) => where.setHides(hide === true)"
+      />
+      <el-button
+        v-if="where.answerIsHidden.value"
+        size="small"
+        data-testid="answer-by-keys"
+        @click="emit('answerByKeys')"
+        >Answer by keys</el-button
+      >
+      <el-button v-else-if="where.hides.value" size="small" @click="where.setGuess(null)">Ask again</el-button>
+    </div>
+    <p v-if="where.answerIsHidden.value" class="big">Where will the white go? Touch the cloth.</p>
+    <template v-else>
+      <p v-if="where.anchors.value?.guessWords && where.guess.value" class="big" data-testid="guess-words">
+        {{ where.anchors.value.guessWords }}
+      </p>
+      <ul class="list">
+        <li v-for="anchor in where.anchors.value?.anchors ?? []" :key="anchor.kind" :data-anchor-row="anchor.kind">
+          <button type="button" :disabled="!anchor.isPotted" @click="emit('take', rounded(anchor))">
+            <b>{{ anchor.kind }}</b> {{ anchor.how }}
+          </button>
+          <small
+            >{{ anchor.sentence ?? anchor.restWords
+            }}<template v-if="anchor.meets.length > 0"
+              >; meets {{ anchor.meets.slice(0, 3).join(', ') }}</template
+            ></small
+          >
+          <small v-if="!anchor.isReached && !anchor.sentence"
+            >Not quite {{ anchor.kind }} from here with a safe tip.</small
+          >
+        </li>
+      </ul>
+      <p v-if="where.anchors.value?.simplest" class="hint">Simplest: {{ where.anchors.value.simplest }}.</p>
+      <p v-if="stunHeights.length > 0" class="hint" data-testid="stun-heights">
+        To stun at this pace: {{ stunHeights.join('; ') }}.
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped src="./lists.css"></style>

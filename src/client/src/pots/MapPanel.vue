@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Cell, MapRow } from '@/api/client'
+import DialMap from './DialMap.vue'
+
+/** The map of pace by height with what a stroke comes to, and its legend. */
+defineProps<{ rows: MapRow[]; pace: number; height: number }>()
+const emit = defineEmits<{ take: [cell: Cell] }>()
+
+const told = ref<Cell | null>(null)
+const legend: [string, string][] = [
+  ['inZone', 'in the zone'],
+  ['fallsShort', 'short'],
+  ['runsPast', 'past'],
+  ['meetsBall', 'o meets a ball'],
+  ['inOff', 'x in-off'],
+  ['noPot', 'no pot'],
+]
+</script>
+
+<template>
+  <div>
+    <DialMap
+      :rows="rows"
+      :pace="pace"
+      :height="height"
+      @take="(cell) => emit('take', cell)"
+      @tell="(cell) => (told = cell)"
+    />
+    <p class="told">{{ told ? `${told.how}: ${told.words}` : 'Point at a stroke; a click takes it.' }}</p>
+    <p class="legend">
+      <span v-for="[kind, name] in legend" :key="kind"><i :class="kind"></i>{{ name }}</span>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.told {
+  margin: 4px 0;
+  min-height: 40px;
+  line-height: 20px;
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+  margin: 0;
+  color: var(--ink-soft);
+}
+.legend i {
+  display: inline-block;
+  width: 11px;
+  height: 11px;
+  margin-right: 5px;
+  border: 1px solid var(--ink-faint);
+}
+i.inZone {
+  background: #e0b23c;
+}
+i.fallsShort {
+  background: #bcd4cb;
+}
+i.runsPast {
+  background: #6fa391;
+}
+i.meetsBall {
+  background: #c9b8d8;
+}
+i.inOff {
+  background: #d98d77;
+}
+i.noPot {
+  background: var(--paper);
+}
+</style>
