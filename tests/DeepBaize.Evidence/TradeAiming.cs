@@ -14,15 +14,14 @@ internal static class TradeAiming
 
     public static IReadOnlyList<Check> All { get; } =
     [
-        Fact("C3", "Half ball is the line of the white's centre through the edge of the ball; three quarters and a quarter are 14.48 and 48.59 degrees", () =>
+        Fact("C3a", "A judged angle of 30 degrees is half ball: the line of the white's centre runs through the edge of the ball", () =>
         [
-            Figure.Near("cut of the line through the edge, degrees", 30, CutAtOffset(Radius), 1e-6),
-            Figure.Near("cut of the line through the middle of the radius", 14.48, CutAtOffset(Radius / 2), 0.005),
-            Figure.Near("cut of the line half a radius outside the edge", 48.59, CutAtOffset(1.5 * Radius), 0.005),
-            Figure.Near("fraction covered at a cut of 30 degrees, from the judged angle", 0.5, Judged(30).Fraction, 1e-9),
+            Figure.Near("fraction covered at a cut of 30 degrees", 0.5, Judged(30).Fraction, 1e-9),
             Figure.Near("line's offset at a cut of 30 degrees, mm", 26.25, 1000 * Judged(30).LineOffset(Diameter), 1e-6),
+            Figure.Near("fraction at 14.48 degrees", 0.75, Judged(14.48).Fraction, 5e-5),
+            Figure.Near("fraction at 48.59 degrees", 0.25, Judged(48.59).Fraction, 5e-5),
         ]),
-        Fact("C4", "Thinner than half ball the centre line misses the ball altogether", () =>
+        Fact("C4a", "In a judged angle thinner than half ball the centre line misses the ball altogether", () =>
         [
             Figure.So(
                 "offset against the radius at cuts of 1 to 89 degrees",
@@ -42,14 +41,6 @@ internal static class TradeAiming
         var layout = Lay(Club.Conditions, (BallId.Cue, 2.5, 0.889), (BallId.Black, 3.245, 0.889), (BallId.Red1, 3.37, 1.778 - 1.18));
         var open = PotMatrix.Read(Club, layout).Where(entry => entry.Pot.Ball == BallId.Black && entry.State == PotState.Open).Select(entry => entry.Pot.Pocket).ToList();
         yield return Figure.So("the black with a red before one corner", open is [PocketId.TopGreenSide], string.Join(", ", open.Select(Names.Spoken)));
-    }
-
-    /// <summary>The cut that is made when the white's centre runs past the ball's at an offset.</summary>
-    private static double CutAtOffset(double offset)
-    {
-        var velocity = new Vec3(2, 0, 0);
-        var (outcome, _) = Send(Ideal(), velocity, Spin(velocity, 0), (BallId.Cue, 1.2, 0.889), (BallId.Red1, 1.5, 0.889 + offset));
-        return Degrees(Math.Abs(outcome.FirstContact!.Value.CutRadians));
     }
 
     /// <summary>A pot with a cut as it is judged: the ball 1 m from the pocket, the white 1 m from the contact.</summary>

@@ -39,6 +39,16 @@ public static class CueStrike
     public static double WhiteSpeedFor(double cueSpeed, double offset, double ballMass, double cueMass) =>
         2 * cueSpeed / Reaction(offset, ballMass, cueMass);
 
+    /// <summary>Hardest pace that a player's cue delivers with the tip at an offset, at most the top of the scale; below 1 when none is.</summary>
+    /// <param name="offset">Distance of the contact point from the centre in ball radii, 0 to 1.</param>
+    /// <param name="conditions">Ball and cue.</param>
+    public static double HardestPace(double offset, PlayingConditions conditions)
+    {
+        ArgumentNullException.ThrowIfNull(conditions);
+        var fastest = WhiteSpeedFor(conditions.Cue.MaxSpeed, offset, conditions.Balls.Mass, conditions.Cue.Mass);
+        return Math.Min(Pace.Hardest, Pace.FromSpeed(fastest));
+    }
+
     /// <summary>
     /// Push-off (squirt) angle in radians, positive for right side, which turns the white to the left:
     /// tan(alpha) = (5/2) s sqrt(1 - s^2) / (1 + m/m_e + (5/2)(1 - s^2)).

@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Aiming;
@@ -51,12 +52,13 @@ public static class Anchors
     private static Anchor Find(StrokePlayer player, Layout layout, Pot pot, Dials dials, AnchorKind kind)
     {
         Anchor? best = null;
+        var firmest = Math.Min(FirmestPace, CueStrike.HardestPace(Dials.SafeHeight, player.Solver.Table.Conditions));
         for (var firmer = dials; ; firmer = firmer with { WhiteSpeed = Pace.ToSpeed(firmer.Pace + PaceStep) })
         {
             var anchor = At(player, layout, pot, firmer, kind);
             if (best?.Stroke is null) best = anchor;
             if (anchor is { IsReached: true, Stroke: not null }) return anchor;
-            if (firmer.Pace + PaceStep > FirmestPace) return best;
+            if (firmer.Pace + PaceStep > firmest) return best;
         }
     }
 

@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -78,7 +79,7 @@ public sealed class CannonFinder
         ArgumentNullException.ThrowIfNull(layout);
         var most = Math.Sqrt(Math.Max(0, Dials.SafeHeight * Dials.SafeHeight - side * side));
         var found = new List<Cannon>();
-        foreach (var pace in DialMap.Steps(2, 8, Paces))
+        foreach (var pace in DialMap.Steps(2, Math.Clamp(CueStrike.HardestPace(Dials.SafeHeight, _table.Conditions), 2, 8), Paces))
         {
             cancel.ThrowIfCancellationRequested();
             foreach (var height in DialMap.Steps(-most, most, Heights))

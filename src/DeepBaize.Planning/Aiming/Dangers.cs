@@ -162,10 +162,11 @@ public sealed class DangerFinder
             if (IsSafe(dials.Side, dials.Height + step)) yield return (FixKind.Height, pot, dials with { Height = dials.Height + step });
         }
 
+        var hardest = CueStrike.HardestPace(Math.Sqrt(dials.Side * dials.Side + dials.Height * dials.Height), _player.Solver.Table.Conditions);
         foreach (var step in new[] { -0.5, 0.5, -1, 1, -1.5, 1.5 })
         {
             var pace = dials.Pace + step;
-            if (pace is >= Physics.Balls.Pace.Softest and <= Physics.Balls.Pace.Hardest)
+            if (pace >= Physics.Balls.Pace.Softest && pace <= hardest)
                 yield return (FixKind.Pace, pot, dials with { WhiteSpeed = Physics.Balls.Pace.ToSpeed(pace) });
         }
 

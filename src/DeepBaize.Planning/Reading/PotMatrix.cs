@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -86,7 +87,8 @@ public static class PotMatrix
         var share = Math.Max(0.05, (1 + table.Conditions.Balls.Restitution) / 2 * Math.Cos(Math.Min(Math.Abs(line.CutRadians), Math.PI / 2)));
         var atContact = leaving / share;
         var white = Math.Sqrt(atContact * atContact + 2 * roll * line.WhiteDistance);
-        return Math.Clamp(Math.Ceiling(Pace.FromSpeed(white) * 2) / 2, SoftestSensible, HardestSensible);
+        var hardest = Math.Clamp(CueStrike.HardestPace(0, table.Conditions), SoftestSensible, HardestSensible);
+        return Math.Clamp(Math.Ceiling(Pace.FromSpeed(white) * 2) / 2, SoftestSensible, hardest);
     }
 
     private static PotEntry Enter(PotSolver solver, Layout layout, Pot pot)

@@ -2,15 +2,18 @@ using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
 using System.Threading.Channels;
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Compute;
-using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Pots;
 
 /// <summary>The map over pace and height, streamed.</summary>
 internal static class MapSearch
 {
+    private const double SoftestPace = 1.5;
+    private const double HardestPace = 8;
+
     /// <summary>Reads the question of a map; what is wrong is refused before anything streams.</summary>
     public static (PotScene Scene, MapQuestion Asked, int Count) Read(MapQuestionInput question)
     {
@@ -24,7 +27,8 @@ internal static class MapSearch
     {
         var (least, most) = SweepSearch.SafeHeights(scene.Given.Side);
         var heights = DialMap.Steps(least, most, count);
-        var paces = DialMap.Steps(1.5, Math.Min(8, StrikeReader.HardestPace(Math.Sqrt(least * least + scene.Given.Side * scene.Given.Side), scene.Table.Conditions)), count);
+        var hardest = CueStrike.HardestPace(Math.Sqrt(least * least + scene.Given.Side * scene.Given.Side), scene.Table.Conditions);
+        var paces = DialMap.Steps(SoftestPace, Math.Clamp(hardest, SoftestPace, HardestPace), count);
         var rows = Channel.CreateUnbounded<MapRowOutput>();
         using var stop = CancellationTokenSource.CreateLinkedTokenSource(cancel);
         var work = Task.WhenAll(paces.Select((pace, row) => pool.RunAsync(

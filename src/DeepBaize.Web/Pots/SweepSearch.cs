@@ -1,7 +1,7 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Pots;
@@ -23,7 +23,7 @@ internal static class SweepSearch
             "height" => false,
             _ => throw RefusalException.Invalid("sweep", "Unknown dial", new Fault("dial", null, "unknownDial", "The dial to sweep is height or pace.")),
         };
-        var (least, most) = isPace ? (Pace.Softest, StrikeReader.HardestPace(scene.Given.Offset, scene.Table.Conditions)) : SafeHeights(scene.Given.Side);
+        var (least, most) = isPace ? (Pace.Softest, CueStrike.HardestPace(scene.Given.Offset, scene.Table.Conditions)) : SafeHeights(scene.Given.Side);
         var map = new DialMap(new StrokePlayer(scene.Table));
         var asked = Ask(scene, question.Question, wanted);
         var from = PotReader.Within(question.From ?? (isPace ? SoftestThatPots() : least), least - 1e-9, most + 1e-9, "from");

@@ -44,13 +44,6 @@ internal static class StrikeReader
         return faults.Count == 0 ? (velocity, spin) : throw RefusalException.Invalid("initial", "This motion cannot be played", faults);
     }
 
-    /// <summary>Hardest pace that a cue delivers with the tip at an offset, at most the top of the scale.</summary>
-    public static double HardestPace(double offset, PlayingConditions conditions)
-    {
-        var fastest = CueStrike.WhiteSpeedFor(conditions.Cue.MaxSpeed, offset, conditions.Balls.Mass, conditions.Cue.Mass);
-        return Math.Min(Pace.Hardest, Pace.FromSpeed(fastest));
-    }
-
     private static void CheckSpeeds(StrikeInput input, List<Fault> faults)
     {
         var named = new[] { input.Pace, input.WhiteSpeed, input.CueSpeed }.Count(speed => speed is not null);
@@ -78,7 +71,7 @@ internal static class StrikeReader
     {
         var needed = CueStrike.CueSpeedFor(strike.WhiteSpeed, strike.Offset, conditions.Balls.Mass, conditions.Cue.Mass);
         if (needed <= conditions.Cue.MaxSpeed * (1 + 1e-9)) return;
-        var hardest = HardestPace(strike.Offset, conditions);
+        var hardest = CueStrike.HardestPace(strike.Offset, conditions);
         throw RefusalException.Impossible(
             "beyondTheCue",
             "Harder than this cue delivers",

@@ -22,7 +22,7 @@ internal static class StrokeWords
             Pace.FromSpeed(strike.WhiteSpeed),
             strike.WhiteSpeed,
             CueStrike.CueSpeedFor(strike.WhiteSpeed, strike.Offset, conditions.Balls.Mass, conditions.Cue.Mass),
-            StrikeReader.HardestPace(strike.Offset, conditions),
+            CueStrike.HardestPace(strike.Offset, conditions),
             CueStrike.PushOffRadians(strike.Side, conditions.Cue.EndMassRatio) * 180 / Math.PI,
             Clock(strike),
             ToTips(strike.Height, radius),
