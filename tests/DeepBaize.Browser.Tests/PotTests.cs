@@ -103,7 +103,8 @@ public sealed class PotTests(BrowserFixture browser)
         Assert.Equal(3, browser.Driver.FindElements(By.CssSelector("[data-anchor]")).Count);
 
         browser.Driver.FindElement(By.XPath("//button[contains(., 'Ask again')]")).Click();
-        page.Find("answer-by-keys").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=answer-by-keys]")).Count == 1);
+        page.PressOn("[data-testid=answer-by-keys]", Keys.Enter);
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-marker=guess]")).Count == 1);
         page.PressOn("[data-marker=guess]", Keys.ArrowLeft, Keys.ArrowLeft, Keys.ArrowUp, Keys.Enter);
         page.Until(() => page.Text("guess-words").StartsWith("You: ", StringComparison.Ordinal));
@@ -120,8 +121,17 @@ public sealed class PotTests(BrowserFixture browser)
         page.Until(() => page.Text("dial-window").Contains("it stays in the zone", StringComparison.Ordinal));
         page.ClickCloth(2500, 420);
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-marker=wanted]")).Count == 1);
-        page.View("height");
+
+        // The same by keys: another dial, the zone moved, a stroke of the sweep taken.
+        page.PressOn("[data-view=height]", Keys.Enter);
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-stop]")).Count > 3);
+        var zone = page.Script("return document.querySelector('[data-marker=wanted] .zone').getAttribute('cx')");
+        page.PressOn("[data-marker=wanted]", Keys.ArrowLeft, Keys.ArrowLeft);
+        page.Until(() => !Equals(zone, page.Script("return document.querySelector('[data-marker=wanted] .zone').getAttribute('cx')")));
+        var tip = page.Text("verdict");
+        page.PressOn("[data-sweep='6'] button", Keys.Enter);
+        page.Until(() => page.Text("verdict") != tip);
+        Assert.StartsWith("Black to the top pocket, yellow side.", page.Text("verdict"), StringComparison.Ordinal);
 
         var clock = Stopwatch.StartNew();
         page.View("map");

@@ -15,7 +15,7 @@ public enum ShotEnd
     /// <summary>The stroke needed more events than its budget allows.</summary>
     EventBudget,
 
-    /// <summary>The ball that was watched fell or came to rest; the others may still be moving.</summary>
+    /// <summary>It is known what becomes of the ball that was watched; balls may still be moving.</summary>
     Decided,
 }
 

@@ -92,8 +92,9 @@ public sealed partial class TableSimulation
     }
 
     /// <summary>
-    /// Plays a stroke only until one ball's fate is known: it falls, or it moved and stopped. The result then ends with
-    /// <see cref="ShotEnd.Decided"/> and the other balls as they are at that moment. A ball that never moves lets the stroke run to its end.
+    /// Plays a stroke only until it is known whether it pots one ball by meeting it first: the ball falls, or it moved and stopped, or the white meets
+    /// another ball first. The result then ends with <see cref="ShotEnd.Decided"/> and the balls as they are at that moment. A white that meets nothing lets
+    /// the stroke run to its end.
     /// </summary>
     /// <param name="layout">Where the balls are; with the white.</param>
     /// <param name="strike">The strike.</param>
@@ -139,7 +140,7 @@ public sealed partial class TableSimulation
             ref var body = ref _bodies[index];
             if (body.Own.Time <= body.PairTime) HandleOwn(index);
             else HandlePair(Math.Min(index, body.Partner), Math.Max(index, body.Partner), body.PairLeans);
-            if (watch < 0 || index != watch || !IsDecided(_bodies[watch])) continue;
+            if (watch < 0 || !IsDecided(index, watch)) continue;
             _result.End = ShotEnd.Decided;
             break;
         }
@@ -147,8 +148,12 @@ public sealed partial class TableSimulation
         Finish();
     }
 
-    /// <summary>True for a ball that fell, or that stands still at the end of a motion: it changed its phase only if it moved.</summary>
-    private static bool IsDecided(in Body body) => body.Arc.Phase is MotionPhase.Potted or MotionPhase.AtRest or MotionPhase.Spinning;
+    /// <summary>True when a watched ball fell, or stands still at the end of a motion, or when the white met another ball first.</summary>
+    private bool IsDecided(int handled, int watch)
+    {
+        if (_result.FirstContact is { } first && first.Ball != _bodies[watch].Ball) return true;
+        return handled == watch && _bodies[watch].Arc.Phase is (MotionPhase.Potted or MotionPhase.AtRest or MotionPhase.Spinning);
+    }
 
     private int IndexOf(BallId ball)
     {
