@@ -101,19 +101,6 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
   padding: 6px;
   height: 32px;
 }
-.hint {
-  margin: 4px 0;
-  color: var(--ink-soft);
-}
-.refusal,
-.warns {
-  color: var(--warn);
-}
-.big {
-  margin: 6px 0;
-  font-size: 19px;
-  line-height: 25px;
-  font-weight: 650;
-  color: var(--chalk);
-}
 </style>
+
+<style scoped src="./lists.css"></style>

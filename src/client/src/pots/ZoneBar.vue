@@ -19,13 +19,13 @@ const emit = defineEmits<{ putWanted: [place: PlaceOnBed] }>()
         within
         <el-input-number
           size="small"
-          :model-value="where.withinWidths.value"
+          :model-value="where.withinBalls.value"
           :min="0.5"
           :max="12"
           :step="0.5"
           controls-position="right"
           aria-label="Balls from the middle of the zone"
-          @change="(balls: number | undefined) => where.setWithin((balls ?? 2) * 0.0525)"
+          @change="(balls: number | undefined) => where.setWithinBalls(balls ?? 2)"
         />
         balls
       </label>

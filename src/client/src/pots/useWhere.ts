@@ -22,7 +22,6 @@ export type WhereView = 'none' | 'anchors' | 'height' | 'pace' | 'map' | 'danger
 const settleMs = 60
 /** Ways of the white for which the stun height is told, in metres. */
 const stunDistances = [0.2, 0.4, 0.6, 0.9, 1.3]
-const ballWidths = (metres: number) => Math.round((metres / 0.0525) * 2) / 2
 
 /** The value of the dial that is swept, short. */
 export function dialLabel(view: WhereView, cell: Cell) {
@@ -32,7 +31,7 @@ export function dialLabel(view: WhereView, cell: Cell) {
 }
 
 /** Where the white can go from a pot: the questions, and their newest answers. Older ones are dropped, and stopped where they stream. */
-export function useWhere(shot: Ref<ShotQuestion>) {
+export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
   const view = ref<WhereView>('none')
   const refusal = ref('')
   const anchors = shallowRef<AnchorAnswer | null>(null)
@@ -42,9 +41,10 @@ export function useWhere(shot: Ref<ShotQuestion>) {
   const cannons = shallowRef<CannonAnswer | null>(null)
   /** Tip heights that stun a ball, by distance, at the pace that is set. */
   const heights = shallowRef<TipHeight[]>([])
-  /** Where the white should stop, and the distance that still counts as there, in metres. */
+  /** Where the white should stop, and the distance that still counts as there, in ball widths and in metres. */
   const wanted = ref<PlaceOnBed | null>(null)
-  const within = ref(0.105)
+  const withinBalls = ref(2)
+  const within = computed(() => withinBalls.value * ballWidth())
   /** The pupil answers first: paths are hidden until the cloth was touched. */
   const hides = ref(false)
   const guess = ref<PlaceOnBed | null>(null)
@@ -148,7 +148,7 @@ export function useWhere(shot: Ref<ShotQuestion>) {
   }
 
   const setWanted = (place: PlaceOnBed | null) => (wanted.value = place)
-  const setWithin = (metres: number) => (within.value = metres)
+  const setWithinBalls = (balls: number) => (withinBalls.value = balls)
   const setHides = (hide: boolean) => (hides.value = hide)
   const setGuess = (place: PlaceOnBed | null) => (guess.value = place)
   const setSecond = (ball: string | null) => (second.value = ball)
@@ -173,17 +173,17 @@ export function useWhere(shot: Ref<ShotQuestion>) {
     heights,
     wanted,
     within,
+    withinBalls,
     hides,
     guess,
     second,
     fraction,
     isBusy,
     answerIsHidden,
-    withinWidths: computed(() => ballWidths(within.value)),
     show,
     cancel,
     setWanted,
-    setWithin,
+    setWithinBalls,
     setHides,
     setGuess,
     setSecond,

@@ -52,7 +52,7 @@ const reading = useReading(
   model,
   computed(() => face.value === 'reading' || picking.picked.value !== null),
 )
-const where = useWhere(shot.request)
+const where = useWhere(shot.request, () => 2 * props.outline.ballRadius)
 const bench = useBench({
   model,
   shot,
