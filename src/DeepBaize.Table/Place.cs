@@ -34,4 +34,20 @@ public readonly record struct Place(double X, double Y)
         var share = distance / length;
         return new Place(X + (other.X - X) * share, Y + (other.Y - Y) * share);
     }
+
+    /// <summary>
+    /// The place seen in the mirror along the middle of the table. Mirrored twice it is the same bit for bit when it is
+    /// <see cref="OnGrid"/>; any other comes back within 2^-52 m.
+    /// </summary>
+    public Place Mirrored() => OnGrid() with { Y = Measurements.Width - OnGrid().Y };
+
+    /// <summary>
+    /// The nearest place whose coordinates are whole multiples of 2^-52 m: all that a double can hold between 1 m and 2 m,
+    /// so that measuring from the other side of the table loses nothing.
+    /// </summary>
+    public Place OnGrid()
+    {
+        const double perMetre = 1L << 52;
+        return new Place(Math.Round(X * perMetre) / perMetre, Math.Round(Y * perMetre) / perMetre);
+    }
 }

@@ -21,3 +21,19 @@ public enum PocketId
     /// <summary>Corner pocket at the top end on the green's side.</summary>
     TopGreenSide,
 }
+
+/// <summary>Facts about pockets.</summary>
+public static class Pockets
+{
+    /// <summary>The pocket on the other side of the table, at the same end.</summary>
+    public static PocketId Mirrored(PocketId pocket) => pocket switch
+    {
+        PocketId.Yellow => PocketId.Green,
+        PocketId.Green => PocketId.Yellow,
+        PocketId.MiddleYellowSide => PocketId.MiddleGreenSide,
+        PocketId.MiddleGreenSide => PocketId.MiddleYellowSide,
+        PocketId.TopYellowSide => PocketId.TopGreenSide,
+        PocketId.TopGreenSide => PocketId.TopYellowSide,
+        _ => throw new ArgumentOutOfRangeException(nameof(pocket), pocket, "Unknown pocket."),
+    };
+}

@@ -11,15 +11,16 @@ public sealed class ReferenceTests
     {
         ["DeepBaize.Table"] = [],
         ["DeepBaize.Physics"] = ["DeepBaize.Table"],
+        ["DeepBaize.Rules"] = ["DeepBaize.Table"],
         ["DeepBaize.Planning"] = ["DeepBaize.Table", "DeepBaize.Physics"],
-        ["DeepBaize.Data"] = ["DeepBaize.Table"],
-        ["DeepBaize.Web"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Planning", "DeepBaize.Data"],
+        ["DeepBaize.Data"] = ["DeepBaize.Table", "DeepBaize.Rules"],
+        ["DeepBaize.Web"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Rules", "DeepBaize.Planning", "DeepBaize.Data"],
     };
 
     /// <summary>Folders of an assembly in order: each may use those before it, none after it.</summary>
     private static readonly Dictionary<string, string[]> Order = new()
     {
-        ["DeepBaize.Table"] = ["Outline", "Layouts", "Words"],
+        ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets", "Words"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Impacts", "Simulation"],
         ["DeepBaize.Planning"] = ["Aiming", "Reading"],
     };
@@ -53,6 +54,7 @@ public sealed class ReferenceTests
     [Theory]
     [InlineData("DeepBaize.Table")]
     [InlineData("DeepBaize.Physics")]
+    [InlineData("DeepBaize.Rules")]
     [InlineData("DeepBaize.Planning")]
     public void The_core_knows_neither_web_nor_database(string name)
     {

@@ -21,6 +21,9 @@ public enum LayoutFault
     /// <summary>The white is missing.</summary>
     NoWhite,
 
+    /// <summary>Two balls that are said to touch do not.</summary>
+    NotTouching,
+
     /// <summary>The balls cannot stand like this in a frame.</summary>
     NotInFrame,
 }

@@ -11,13 +11,15 @@ public static class LayoutRules
     /// <param name="gauge">Ball size and nose height.</param>
     /// <param name="mode">How strictly to judge.</param>
     /// <param name="problems">Everything that is wrong; empty when the layout is returned.</param>
+    /// <param name="touching">Pairs that are said to touch; a pair that does not is a fault.</param>
     /// <returns>The layout, or null when there are problems.</returns>
     public static Layout? TryBuild(
         IReadOnlyCollection<PlacedBall> balls,
         TableOutline outline,
         BallGauge gauge,
         LayoutMode mode,
-        out IReadOnlyList<LayoutProblem> problems)
+        out IReadOnlyList<LayoutProblem> problems,
+        IReadOnlySet<Contact>? touching = null)
     {
         ArgumentNullException.ThrowIfNull(balls);
         ArgumentNullException.ThrowIfNull(outline);
@@ -34,9 +36,21 @@ public static class LayoutRules
         found.AddRange(Overlaps(sorted, gauge.Diameter));
         if (sorted.All(placed => placed.Ball != BallId.Cue))
             found.Add(new(LayoutFault.NoWhite, BallId.Cue, "The white is missing; lay it on the table first."));
+        if (touching is not null) found.AddRange(FalseContacts(touching, sorted, gauge.Diameter));
         if (mode == LayoutMode.Frame && FrameProblem(sorted) is { } frame) found.Add(frame);
         problems = found;
         return found.Count == 0 ? new Layout(sorted, gauge) : null;
+    }
+
+    private static IEnumerable<LayoutProblem> FalseContacts(IReadOnlySet<Contact> touching, List<PlacedBall> sorted, double diameter)
+    {
+        foreach (var (first, second) in touching)
+        {
+            var a = sorted.FindIndex(placed => placed.Ball == first);
+            var b = sorted.FindIndex(placed => placed.Ball == second);
+            if (a < 0 || b < 0 || sorted[a].Place.DistanceTo(sorted[b].Place) - diameter > Layout.TouchingGap)
+                yield return new(LayoutFault.NotTouching, second, $"{Names.Text(first)} and {Names.Text(second)} are said to touch, but do not.");
+        }
     }
 
     private static IEnumerable<LayoutProblem> Duplicates(List<PlacedBall> sorted) =>

@@ -3,7 +3,8 @@ namespace DeepBaize.Table.Words;
 /// <summary>Distances as players say them: in ball widths, to the half.</summary>
 public static class BallWidths
 {
-    private static readonly string[] Numbers =
+    /// <summary>The numbers from nought to twelve in words.</summary>
+    internal static readonly string[] Numbers =
         ["no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
 
     /// <summary>Says a number of ball widths: "half a ball", "a ball and a half", "three balls".</summary>

@@ -1,0 +1,85 @@
+using DeepBaize.Table;
+
+namespace DeepBaize.Rules;
+
+/// <summary>What can be on with the balls that are up (official rules, section 3: reds and colours in turn, then the colours in rising value).</summary>
+public static class BallsOn
+{
+    /// <summary>What is on when nobody says: a red while one is up, else the lowest colour; null when only the white is left.</summary>
+    public static BallOn? Infer(IEnumerable<BallId> up)
+    {
+        ArgumentNullException.ThrowIfNull(up);
+        var balls = up.Where(ball => ball != BallId.Cue).ToHashSet();
+        if (balls.Any(BallSet.IsRed)) return BallOn.Red;
+        return balls.Count == 0 ? null : ToOn(balls.Min());
+    }
+
+    /// <summary>
+    /// Everything that can be on: with reds up a red or a colour; without, the lowest colour, or a colour of choice while all six are up
+    /// (the last red has just gone down).
+    /// </summary>
+    public static IReadOnlyList<BallOn> Possible(IEnumerable<BallId> up)
+    {
+        var balls = up.ToHashSet();
+        if (Infer(balls) is not { } inferred) return [];
+        if (inferred == BallOn.Red) return balls.Any(IsColour) ? [BallOn.Red, BallOn.Colour] : [BallOn.Red];
+        return BallSet.Colours.All(balls.Contains) ? [inferred, BallOn.Colour] : [inferred];
+    }
+
+    /// <summary>The balls that may be nominated: the colours that are up when a colour is on, any ball that is not on with a free ball.</summary>
+    public static IReadOnlyList<BallId> Nominations(BallOn on, bool isFreeBall, IEnumerable<BallId> up)
+    {
+        var colours = up.Where(IsColour).Order().ToList();
+        if (isFreeBall && on != BallOn.Colour) return [.. colours.Where(colour => ToOn(colour) != on)];
+        return on == BallOn.Colour ? colours : [];
+    }
+
+    /// <summary>
+    /// Takes out of a state what cannot be with these balls, so that an old choice does not outlive the balls it was about.
+    /// </summary>
+    /// <param name="state">The state.</param>
+    /// <param name="up">The balls that are up.</param>
+    /// <param name="dropped">A sentence for each thing taken out.</param>
+    public static PlayState Clean(PlayState state, IReadOnlyCollection<BallId> up, out IReadOnlyList<string> dropped)
+    {
+        ArgumentNullException.ThrowIfNull(state);
+        var sentences = new List<string>();
+        var clean = state;
+        if (clean.On is { } on && !Possible(up).Contains(on))
+        {
+            clean = clean with { On = null };
+            sentences.Add(on == BallOn.Red ? "No red is up, so a red cannot be on." : $"With these balls {Words(on)} cannot be on.");
+        }
+
+        var inForce = clean.On ?? Infer(up);
+        if (clean.IsFreeBall && inForce is null or BallOn.Colour)
+        {
+            clean = clean with { IsFreeBall = false };
+            sentences.Add("A free ball is for a red or the lowest colour.");
+        }
+
+        if (clean.Nominated is { } nominated && (inForce is not { } now || !Nominations(now, clean.IsFreeBall, up).Contains(nominated)))
+        {
+            clean = clean with { Nominated = null };
+            sentences.Add($"The {Names.Spoken(nominated)} cannot be nominated here.");
+        }
+
+        dropped = sentences;
+        return clean;
+    }
+
+    /// <summary>What is on, in words.</summary>
+    public static string Words(BallOn on) => on switch
+    {
+        BallOn.Red => "a red",
+        BallOn.Colour => "a colour",
+        _ => "the " + Names.Spoken(ToBall(on)!.Value),
+    };
+
+    /// <summary>The ball that alone is on; null for reds and for a colour of choice.</summary>
+    public static BallId? ToBall(BallOn on) => on is BallOn.Red or BallOn.Colour ? null : BallId.Yellow + (on - BallOn.Yellow);
+
+    private static BallOn ToOn(BallId colour) => BallOn.Yellow + (colour - BallId.Yellow);
+
+    private static bool IsColour(BallId ball) => ball >= BallId.Yellow;
+}

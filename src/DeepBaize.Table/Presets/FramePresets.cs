@@ -1,0 +1,43 @@
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Outline;
+using static DeepBaize.Table.Presets.PresetBook;
+
+namespace DeepBaize.Table.Presets;
+
+/// <summary>Positions of a frame: as it begins, and as it ends when the scores are level.</summary>
+internal static class FramePresets
+{
+    public static Preset FullFrame { get; } = new(
+        "full-frame",
+        "Full frame",
+        "All balls as the frame begins, the white in hand in the D.",
+        [],
+        (_, gauge) => Start(gauge, White(Measurements.BaulkLine - 0.1, Measurements.CentreLine)));
+
+    public static Preset BreakOff { get; } = new(
+        "break-off",
+        "Break-off",
+        "Where in the D does the white stand best? Try it from both sides of the brown.",
+        [
+            PresetParameter.Distance("across", "From the middle of the D", -0.29, 0.29, -0.18),
+            PresetParameter.Distance("behind", "Behind the baulk line", 0, 0.28, 0.02),
+        ],
+        (values, gauge) =>
+        {
+            var wanted = new Place(Measurements.BaulkLine - values["behind"], Measurements.CentreLine + values["across"]);
+            // No cushion is near the D, so that any outline serves; the colours on the line are in the way.
+            var settled = Settling.Settle(wanted, [.. Colours()], TableOutline.Club, gauge, new LayingManner(Snaps: false, InHand: true));
+            return Start(gauge, new PlacedBall(BallId.Cue, settled.Place));
+        });
+
+    public static Preset RespottedBlack { get; } = new(
+        "respotted-black",
+        "Re-spotted black",
+        "The black on its spot, the white in hand: which first shot do you trust?",
+        [PresetParameter.Distance("across", "From the middle of the D", -0.28, 0.28, -0.15)],
+        (values, _) => new PresetLayout(
+            [White(Measurements.BaulkLine, Measurements.CentreLine + values["across"]), OnSpot(BallId.Black)], [], null, IsInHand: true));
+
+    private static PresetLayout Start(BallGauge gauge, PlacedBall white) =>
+        new([white, .. Colours(), .. Reds(Spots.Rack(gauge.Diameter))], [], null, IsInHand: true);
+}

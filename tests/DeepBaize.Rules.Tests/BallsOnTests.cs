@@ -1,0 +1,65 @@
+using DeepBaize.Table;
+
+namespace DeepBaize.Rules.Tests;
+
+/// <summary>
+/// What is on: the order of play of the official Rules of Snooker (section 3: reds and colours in turn, then the colours in rising value;
+/// free ball after a foul), from memory.
+/// </summary>
+public sealed class BallsOnTests
+{
+    private static readonly BallId[] Colours = [.. BallSet.Colours];
+    private static readonly BallId[] Frame = [BallId.Cue, BallId.Red1, BallId.Red2, .. Colours];
+
+    [Fact]
+    public void A_red_is_on_while_one_is_up_and_then_the_lowest_colour()
+    {
+        Assert.Equal(BallOn.Red, BallsOn.Infer(Frame));
+        for (var down = 0; down < Colours.Length; down++)
+            Assert.Equal(Colours[down], BallsOn.ToBall(BallsOn.Infer([BallId.Cue, .. Colours[down..]])!.Value));
+        Assert.Null(BallsOn.Infer([BallId.Cue]));
+        Assert.Null(BallsOn.Infer([]));
+    }
+
+    [Fact]
+    public void After_a_red_any_colour_can_be_on_and_after_the_last_red_too()
+    {
+        Assert.Equal([BallOn.Red, BallOn.Colour], BallsOn.Possible(Frame));
+        Assert.Equal([BallOn.Yellow, BallOn.Colour], BallsOn.Possible([BallId.Cue, .. Colours]));
+        Assert.Equal([BallOn.Brown], BallsOn.Possible([BallId.Cue, .. Colours[2..]]));
+        Assert.Equal([BallOn.Red], BallsOn.Possible([BallId.Cue, BallId.Red5]));
+        Assert.Empty(BallsOn.Possible([BallId.Cue]));
+    }
+
+    [Fact]
+    public void A_colour_is_nominated_after_a_red_and_another_ball_as_a_free_ball()
+    {
+        Assert.Equal(Colours, BallsOn.Nominations(BallOn.Colour, false, Frame));
+        Assert.Empty(BallsOn.Nominations(BallOn.Red, false, Frame));
+        Assert.Equal(Colours, BallsOn.Nominations(BallOn.Red, true, Frame));
+        Assert.Equal(Colours[1..], BallsOn.Nominations(BallOn.Yellow, true, [BallId.Cue, .. Colours]));
+    }
+
+    [Fact]
+    public void What_cannot_be_with_these_balls_is_taken_out_and_said()
+    {
+        var said = new PlayState(BallOn.Red, BallId.Pink, IsInHand: true, IsFreeBall: true, new Scores(40, 33), 12, 2);
+        Assert.Equal(said, BallsOn.Clean(said, Frame, out var nothing));
+        Assert.Empty(nothing);
+
+        var clean = BallsOn.Clean(said, [BallId.Cue, BallId.Black], out var dropped);
+        Assert.Equal(said with { On = null, Nominated = null }, clean);
+        Assert.Equal(["No red is up, so a red cannot be on.", "The pink cannot be nominated here."], dropped);
+
+        var colour = BallsOn.Clean(new PlayState(BallOn.Colour, BallId.Blue, IsFreeBall: true), Frame, out var notFree);
+        Assert.False(colour.IsFreeBall);
+        Assert.Equal(BallId.Blue, colour.Nominated);
+        Assert.Equal("A free ball is for a red or the lowest colour.", Assert.Single(notFree));
+    }
+
+    [Theory]
+    [InlineData(BallOn.Red, "a red")]
+    [InlineData(BallOn.Colour, "a colour")]
+    [InlineData(BallOn.Black, "the black")]
+    public void What_is_on_is_said_as_at_the_table(BallOn on, string words) => Assert.Equal(words, BallsOn.Words(on));
+}

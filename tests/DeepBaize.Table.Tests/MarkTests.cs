@@ -1,0 +1,75 @@
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Outline;
+using DeepBaize.Table.Words;
+
+namespace DeepBaize.Table.Tests;
+
+/// <summary>Marks on the cloth, and the measures with which a helper lays a position again.</summary>
+public sealed class MarkTests
+{
+    private static readonly Place Somewhere = new(1, 1);
+
+    [Fact]
+    public void Marks_with_the_places_of_their_kind_are_taken() => Assert.Empty(MarkRules.Problems(
+    [
+        new("a", MarkKind.WhitePlace, [Somewhere]),
+        new("b", MarkKind.Target, [Somewhere], 0.2, "here"),
+        new("c", MarkKind.Gate, [Somewhere, new(1.2, 1)]),
+        new("d", MarkKind.Zone, [Somewhere, new(1.2, 1), new(1.1, 1.3)]),
+    ]));
+
+    public static TheoryData<Mark, string> Wrong => new()
+    {
+        { new("", MarkKind.WhitePlace, [Somewhere]), "id" },
+        { new("a b", MarkKind.WhitePlace, [Somewhere]), "id" },
+        { new("a", MarkKind.Gate, [Somewhere]), "places" },
+        { new("a", MarkKind.Zone, [Somewhere, Somewhere]), "places" },
+        { new("a", MarkKind.WhitePlace, [new(4, 1)]), "places" },
+        { new("a", MarkKind.WhitePlace, [new(double.NaN, 1)]), "places" },
+        { new("a", MarkKind.Target, [Somewhere]), "radius" },
+        { new("a", MarkKind.Target, [Somewhere], 2), "radius" },
+        { new("a", MarkKind.Gate, [Somewhere, Somewhere], 0.1), "radius" },
+        { new("a", MarkKind.WhitePlace, [Somewhere], Text: "=1+1"), "text" },
+        { new("a", MarkKind.WhitePlace, [Somewhere], Text: "one\ntwo"), "text" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Wrong))]
+    public void A_mark_that_cannot_be_is_refused_by_the_field_that_is_wrong(Mark mark, string field) =>
+        Assert.Equal(field, Assert.Single(MarkRules.Problems([mark])).Field);
+
+    [Fact]
+    public void Two_marks_of_one_id_and_too_many_marks_are_refused()
+    {
+        var mark = new Mark("a", MarkKind.WhitePlace, [Somewhere]);
+        Assert.Equal(new MarkProblem(1, "id", "Two marks are called \"a\"."), Assert.Single(MarkRules.Problems([mark, mark])));
+        Assert.Single(MarkRules.Problems([.. Enumerable.Range(0, MarkRules.Most + 1).Select(i => mark with { Id = $"m{i}" })]));
+    }
+
+    /// <summary>A red centre 24.06 mm from the left cushion and 900 mm up: frozen, and said so, with its two distances.</summary>
+    [Fact]
+    public void A_helper_reads_two_distances_and_what_a_ball_touches()
+    {
+        var layout = LayoutRules.TryBuild(
+            [
+                new(BallId.Cue, new Place(2.5, 0.4)),
+                new(BallId.Red1, new Place(0.9, Measurements.Width - 0.02406)),
+                new(BallId.Pink, Spots.Pink),
+                new(BallId.Red2, Spots.Pink.Offset(0.0525, 0)),
+            ],
+            TableOutline.Club,
+            BallGauge.Standard,
+            LayoutMode.Free,
+            out _)!;
+        var measured = Measuring.Measure(layout, TableOutline.Club).ToDictionary(ball => ball.Ball);
+        var red = measured[BallId.Red1];
+        Assert.Equal((CushionId.Baulk, CushionId.GreenSide), (red.End, red.Side));
+        Assert.Equal(0.9, red.FromEnd, 1e-12);
+        Assert.Equal(0.02406, red.FromSide, 1e-9);
+        Assert.Equal([CushionId.GreenSide], red.Frozen);
+        Assert.Equal(BallId.Pink, measured[BallId.Pink].OnSpot);
+        Assert.Equal([BallId.Pink], measured[BallId.Red2].Touching);
+        Assert.Equal([BallId.Red2], measured[BallId.Pink].Touching);
+        Assert.Equal((CushionId.Top, CushionId.YellowSide), (measured[BallId.Cue].End, measured[BallId.Cue].Side));
+    }
+}
