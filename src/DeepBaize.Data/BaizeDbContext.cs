@@ -1,6 +1,7 @@
 using DeepBaize.Data.Club;
 using DeepBaize.Data.Positions;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
 
 namespace DeepBaize.Data;
 
@@ -17,6 +18,12 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
     /// <summary>Saved positions.</summary>
     public DbSet<SavedPosition> Positions => Set<SavedPosition>();
 
+    /// <summary>What positions were before they were saved over.</summary>
+    public DbSet<PositionVersion> PositionVersions => Set<PositionVersion>();
+
+    /// <summary>The sheets that are being worked on.</summary>
+    public DbSet<WorkingSheet> WorkingSheets => Set<WorkingSheet>();
+
     /// <summary>Players and coaches.</summary>
     public DbSet<Person> People => Set<Person>();
 
@@ -32,19 +39,7 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
             owner.ToTable("owners");
             owner.Property(o => o.Name).HasMaxLength(80);
         });
-        modelBuilder.Entity<SavedPosition>(position =>
-        {
-            position.ToTable("positions");
-            position.Property(p => p.Name).HasMaxLength(SavedPosition.NameLength);
-            position.Property(p => p.Note).HasMaxLength(SavedPosition.NoteLength);
-            position.Property(p => p.Version).IsConcurrencyToken();
-            position.Property(p => p.Document)
-                .HasColumnType("jsonb")
-                .HasConversion(document => document.Write(), json => PositionDocument.Read(json));
-            position.HasIndex(p => new { p.OwnerId, p.Name }).IsUnique();
-            position.HasOne<Owner>().WithMany().HasForeignKey(p => p.OwnerId);
-            position.HasQueryFilter(p => p.OwnerId == _owner || p.OwnerId == Owner.House);
-        });
+        OnPositionsCreating(modelBuilder);
         modelBuilder.Entity<Person>(person =>
         {
             person.ToTable("people");
@@ -63,4 +58,41 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
             table.HasQueryFilter(t => t.OwnerId == _owner);
         });
     }
+
+    private void OnPositionsCreating(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<SavedPosition>(position =>
+        {
+            position.ToTable("positions");
+            position.Property(p => p.Name).HasMaxLength(SavedPosition.NameLength);
+            position.Property(p => p.Note).HasMaxLength(SavedPosition.NoteLength);
+            position.Property(p => p.Version).IsConcurrencyToken();
+            AsJson(position.Property(p => p.Document));
+            // A name is free again once its position is deleted.
+            position.HasIndex(p => new { p.OwnerId, p.Name }).IsUnique().HasFilter("deleted_at is null");
+            position.HasOne<Owner>().WithMany().HasForeignKey(p => p.OwnerId);
+            position.HasQueryFilter(p => p.OwnerId == _owner || p.OwnerId == Owner.House);
+        });
+        modelBuilder.Entity<PositionVersion>(version =>
+        {
+            version.ToTable("position_versions");
+            version.HasKey(v => new { v.PositionId, v.Version });
+            version.Property(v => v.Note).HasMaxLength(SavedPosition.NoteLength);
+            AsJson(version.Property(v => v.Document));
+            version.HasOne<SavedPosition>().WithMany().HasForeignKey(v => v.PositionId).OnDelete(DeleteBehavior.Cascade);
+            version.HasOne<Owner>().WithMany().HasForeignKey(v => v.OwnerId).OnDelete(DeleteBehavior.Restrict);
+            version.HasQueryFilter(v => v.OwnerId == _owner || v.OwnerId == Owner.House);
+        });
+        modelBuilder.Entity<WorkingSheet>(sheet =>
+        {
+            sheet.ToTable("working_sheets");
+            sheet.HasKey(s => s.OwnerId);
+            AsJson(sheet.Property(s => s.Document));
+            sheet.HasOne<Owner>().WithMany().HasForeignKey(s => s.OwnerId);
+            sheet.HasQueryFilter(s => s.OwnerId == _owner);
+        });
+    }
+
+    private static void AsJson(PropertyBuilder<PositionDocument> document) =>
+        document.HasColumnType("jsonb").HasConversion(value => value.Write(), json => PositionDocument.Read(json));
 }

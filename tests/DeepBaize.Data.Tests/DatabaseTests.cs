@@ -97,13 +97,50 @@ public sealed class DatabaseTests : IAsyncLifetime
     }
 
     [Fact]
-    public void A_document_of_a_newer_program_is_refused()
+    public void A_document_of_a_newer_program_is_refused() => Assert.Throws<NotSupportedException>(() =>
+        PositionDocument.Read($$"""{"schemaVersion":{{PositionDocument.CurrentVersion + 1}},"balls":[],"contacts":[]}"""));
+
+    /// <summary>One document of each version as it was written at the time.</summary>
+    [Theory]
+    [InlineData("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[]}""", "club", false, 0)]
+    [InlineData("""{"schemaVersion":2,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"match"}""", "match", false, 0)]
+    [InlineData("""{"schemaVersion":3,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"club","pot":{"ball":"red1","pocket":"topYellowSide","part":"middle","keep":true}}""", "club", true, 0)]
+    [InlineData("""{"schemaVersion":4,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"profile":"club","marks":[{"id":"a","kind":"target","places":[{"x":1,"y":1}],"radius":0.2,"text":""}],"state":{"on":"red","inHand":true}}""", "club", false, 1)]
+    public void A_document_of_every_older_version_is_read(string json, string profile, bool hasPot, int marks)
     {
-        Assert.Throws<NotSupportedException>(() => PositionDocument.Read("""{"schemaVersion":4,"balls":[],"contacts":[]}"""));
-        var read = PositionDocument.Read("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[]}""");
+        var read = PositionDocument.Read(json);
+        Assert.Equal(new SavedBall("cue", 1, 0.5), Assert.Single(read.Balls));
         Assert.Null(read.Stroke);
-        // Before version 2 every position was the club table's.
-        Assert.Equal(PositionDocument.ClubProfile, read.Profile);
+        Assert.Equal(profile, read.Profile);
+        Assert.Equal(hasPot, read.Pot is not null);
+        Assert.Equal(marks, read.Marks?.Count ?? 0);
+        Assert.Equal(marks > 0, read.State is { On: "red", InHand: true, MissCount: 0 });
+    }
+
+    [Fact]
+    public async Task Tags_earlier_versions_and_a_deleted_position_are_kept_with_every_mark_and_the_state()
+    {
+        var whole = Position(Owner.Local, "Whole");
+        whole.Tags = ["screw", "black"];
+        whole.DeletedAt = DateTimeOffset.UtcNow;
+        whole.Document = whole.Document with
+        {
+            Marks = [new SavedMark("a", "gate", [new SavedPlace(1.0 / 3, 1), new SavedPlace(1, 1)], null, "through here")],
+            State = new SavedState("colour", "pink", true, false, new SavedScores(33, 20), 8, 1),
+        };
+        await using (var database = Open(Owner.Local))
+        {
+            database.Positions.Add(whole);
+            database.PositionVersions.Add(new PositionVersion { PositionId = whole.Id, OwnerId = Owner.Local, Version = 1, Note = "before", Document = whole.Document });
+            await database.SaveChangesAsync();
+        }
+
+        await using var again = Open(Owner.Local);
+        var row = await again.Positions.IgnoreQueryFilters().SingleAsync(position => position.Id == whole.Id);
+        Assert.Equal(whole.Document.Write(), row.Document.Write());
+        Assert.Equal(["screw", "black"], row.Tags);
+        var version = await again.PositionVersions.SingleAsync(kept => kept.PositionId == whole.Id);
+        Assert.Equal(whole.Document.Write(), version.Document.Write());
     }
 
     private BaizeDbContext Open(Guid owner)

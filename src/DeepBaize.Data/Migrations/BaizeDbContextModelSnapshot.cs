@@ -123,12 +123,54 @@ namespace DeepBaize.Data.Migrations
                     b.ToTable("owners", (string)null);
                 });
 
+            modelBuilder.Entity("DeepBaize.Data.Positions.PositionVersion", b =>
+                {
+                    b.Property<Guid>("PositionId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("position_id");
+
+                    b.Property<int>("Version")
+                        .HasColumnType("integer")
+                        .HasColumnName("version");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("document");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasMaxLength(300)
+                        .HasColumnType("character varying(300)")
+                        .HasColumnName("note");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("owner_id");
+
+                    b.Property<DateTimeOffset>("SavedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("saved_at");
+
+                    b.HasKey("PositionId", "Version")
+                        .HasName("pk_position_versions");
+
+                    b.HasIndex("OwnerId")
+                        .HasDatabaseName("ix_position_versions_owner_id");
+
+                    b.ToTable("position_versions", (string)null);
+                });
+
             modelBuilder.Entity("DeepBaize.Data.Positions.SavedPosition", b =>
                 {
                     b.Property<Guid>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
+
+                    b.Property<DateTimeOffset?>("DeletedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("deleted_at");
 
                     b.Property<string>("Document")
                         .IsRequired()
@@ -151,6 +193,11 @@ namespace DeepBaize.Data.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("owner_id");
 
+                    b.PrimitiveCollection<string[]>("Tags")
+                        .IsRequired()
+                        .HasColumnType("text[]")
+                        .HasColumnName("tags");
+
                     b.Property<DateTimeOffset>("UpdatedAt")
                         .HasColumnType("timestamp with time zone")
                         .HasColumnName("updated_at");
@@ -165,9 +212,35 @@ namespace DeepBaize.Data.Migrations
 
                     b.HasIndex("OwnerId", "Name")
                         .IsUnique()
-                        .HasDatabaseName("ix_positions_owner_id_name");
+                        .HasDatabaseName("ix_positions_owner_id_name")
+                        .HasFilter("deleted_at is null");
 
                     b.ToTable("positions", (string)null);
+                });
+
+            modelBuilder.Entity("DeepBaize.Data.Positions.WorkingSheet", b =>
+                {
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("owner_id");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("document");
+
+                    b.Property<Guid?>("OpenedId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("opened_id");
+
+                    b.Property<DateTimeOffset>("UpdatedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("updated_at");
+
+                    b.HasKey("OwnerId")
+                        .HasName("pk_working_sheets");
+
+                    b.ToTable("working_sheets", (string)null);
                 });
 
             modelBuilder.Entity("DeepBaize.Data.Club.ClubTable", b =>
@@ -190,6 +263,23 @@ namespace DeepBaize.Data.Migrations
                         .HasConstraintName("fk_people_owners_owner_id");
                 });
 
+            modelBuilder.Entity("DeepBaize.Data.Positions.PositionVersion", b =>
+                {
+                    b.HasOne("DeepBaize.Data.Owner", null)
+                        .WithMany()
+                        .HasForeignKey("OwnerId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired()
+                        .HasConstraintName("fk_position_versions_owners_owner_id");
+
+                    b.HasOne("DeepBaize.Data.Positions.SavedPosition", null)
+                        .WithMany()
+                        .HasForeignKey("PositionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_position_versions_positions_position_id");
+                });
+
             modelBuilder.Entity("DeepBaize.Data.Positions.SavedPosition", b =>
                 {
                     b.HasOne("DeepBaize.Data.Owner", null)
@@ -198,6 +288,16 @@ namespace DeepBaize.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_positions_owners_owner_id");
+                });
+
+            modelBuilder.Entity("DeepBaize.Data.Positions.WorkingSheet", b =>
+                {
+                    b.HasOne("DeepBaize.Data.Owner", null)
+                        .WithMany()
+                        .HasForeignKey("OwnerId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_working_sheets_owners_owner_id");
                 });
 #pragma warning restore 612, 618
         }

@@ -4,26 +4,6 @@ using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Data.Positions;
 
-/// <summary>A ball in a saved position.</summary>
-/// <param name="Id">Ball id as text.</param>
-/// <param name="X">Metres up the table.</param>
-/// <param name="Y">Metres from the yellow side.</param>
-public sealed record SavedBall(string Id, double X, double Y);
-
-/// <summary>The stroke that was set when the position was saved.</summary>
-/// <param name="DirectionDeg">Degrees anticlockwise from straight up the table.</param>
-/// <param name="Pace">Pace from 1 to 10.</param>
-/// <param name="Side">Contact point right of centre, in ball radii.</param>
-/// <param name="Height">Contact point above centre, in ball radii.</param>
-public sealed record SavedStroke(double DirectionDeg, double Pace, double Side, double Height);
-
-/// <summary>The pot that was chosen when the position was saved.</summary>
-/// <param name="Ball">Ball id as text.</param>
-/// <param name="Pocket">Pocket id as text.</param>
-/// <param name="Part">middle, nearJaw or farJaw.</param>
-/// <param name="Keep">True when the aim followed the pot.</param>
-public sealed record SavedPot(string Ball, string Pocket, string Part, bool Keep);
-
 /// <summary>What a saved position holds, as it stands in the database.</summary>
 /// <param name="SchemaVersion">Version of this shape.</param>
 /// <param name="Balls">The balls in the order of their ids.</param>
@@ -31,33 +11,40 @@ public sealed record SavedPot(string Ball, string Pocket, string Part, bool Keep
 /// <param name="Stroke">The stroke, if one was set.</param>
 /// <param name="Profile">Id of the table, balls and cue that it is for; since version 2, before that always the club's.</param>
 /// <param name="Pot">The pot, if one was chosen; since version 3.</param>
+/// <param name="Marks">Marks on the cloth; since version 4, null in what is older.</param>
+/// <param name="State">The state of play; since version 4, null when nothing of it was set.</param>
 public sealed record PositionDocument(
     int SchemaVersion,
     IReadOnlyList<SavedBall> Balls,
     IReadOnlyList<IReadOnlyList<string>> Contacts,
     SavedStroke? Stroke,
     string Profile = PositionDocument.ClubProfile,
-    SavedPot? Pot = null)
+    SavedPot? Pot = null,
+    IReadOnlyList<SavedMark>? Marks = null,
+    SavedState? State = null)
 {
     /// <summary>The version that this program writes.</summary>
-    public const int CurrentVersion = 3;
+    public const int CurrentVersion = 4;
 
     /// <summary>Id of the club table's profile.</summary>
     public const string ClubProfile = "club";
 
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
 
-    /// <summary>The document of a legal layout.</summary>
-    public static PositionDocument From(Layout layout, SavedStroke? stroke, string profile = ClubProfile, SavedPot? pot = null)
+    /// <summary>The balls and contacts of a legal layout, as they stand in a document.</summary>
+    public static (IReadOnlyList<SavedBall> Balls, IReadOnlyList<IReadOnlyList<string>> Contacts) From(Layout layout)
     {
         ArgumentNullException.ThrowIfNull(layout);
-        return new PositionDocument(
-            CurrentVersion,
+        return (
             [.. layout.Balls.Select(ball => new SavedBall(Names.Text(ball.Ball), ball.Place.X, ball.Place.Y))],
-            [.. layout.Contacts.Select(contact => (string[])[Names.Text(contact.First), Names.Text(contact.Second)])],
-            stroke,
-            profile,
-            pot);
+            [.. layout.Contacts.Select(contact => (string[])[Names.Text(contact.First), Names.Text(contact.Second)])]);
+    }
+
+    /// <summary>The document of a legal layout with a stroke, on a table.</summary>
+    public static PositionDocument From(Layout layout, SavedStroke? stroke, string profile = ClubProfile)
+    {
+        var (balls, contacts) = From(layout);
+        return new PositionDocument(CurrentVersion, balls, contacts, stroke, profile);
     }
 
     /// <summary>Writes the document as JSON.</summary>

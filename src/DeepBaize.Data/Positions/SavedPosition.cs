@@ -21,12 +21,62 @@ public sealed class SavedPosition
     /// <summary>One line that says what to look at; may be empty.</summary>
     public required string Note { get; set; }
 
-    /// <summary>The balls and the stroke.</summary>
+    /// <summary>Most tags of one position.</summary>
+    public const int MostTags = 12;
+
+    /// <summary>Longest tag.</summary>
+    public const int TagLength = 30;
+
+    /// <summary>Words under which it is found; in small letters, each once.</summary>
+    public IReadOnlyList<string> Tags { get; set; } = [];
+
+    /// <summary>The balls, the stroke, the marks and the state of play.</summary>
     public required PositionDocument Document { get; set; }
 
     /// <summary>Rises by one with every change; a change made on an older version is refused.</summary>
     public int Version { get; set; } = 1;
 
     /// <summary>When it was last changed.</summary>
+    public DateTimeOffset UpdatedAt { get; set; }
+
+    /// <summary>When it was deleted; null while it stands in the book. What is deleted can be brought back.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
+}
+
+/// <summary>What a position was before it was saved over: the way back.</summary>
+public sealed class PositionVersion
+{
+    /// <summary>The position.</summary>
+    public Guid PositionId { get; init; }
+
+    /// <summary>The version that this was.</summary>
+    public int Version { get; init; }
+
+    /// <summary>Whose it is.</summary>
+    public Guid OwnerId { get; init; }
+
+    /// <summary>The note that it had.</summary>
+    public required string Note { get; init; }
+
+    /// <summary>What it held.</summary>
+    public required PositionDocument Document { get; init; }
+
+    /// <summary>When it had been saved.</summary>
+    public DateTimeOffset SavedAt { get; init; }
+}
+
+/// <summary>The sheet that an owner works on, as the browser last sent it.</summary>
+public sealed class WorkingSheet
+{
+    /// <summary>Whose it is; each owner has one.</summary>
+    public Guid OwnerId { get; init; }
+
+    /// <summary>What lies on it.</summary>
+    public required PositionDocument Document { get; set; }
+
+    /// <summary>The saved position that it was opened from.</summary>
+    public Guid? OpenedId { get; set; }
+
+    /// <summary>When it was sent.</summary>
     public DateTimeOffset UpdatedAt { get; set; }
 }

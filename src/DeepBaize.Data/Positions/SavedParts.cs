@@ -1,0 +1,50 @@
+namespace DeepBaize.Data.Positions;
+
+/// <summary>A ball in a saved position.</summary>
+/// <param name="Id">Ball id as text.</param>
+/// <param name="X">Metres up the table.</param>
+/// <param name="Y">Metres from the yellow side.</param>
+public sealed record SavedBall(string Id, double X, double Y);
+
+/// <summary>The stroke that was set when the position was saved.</summary>
+/// <param name="DirectionDeg">Degrees anticlockwise from straight up the table.</param>
+/// <param name="Pace">Pace from 1 to 10.</param>
+/// <param name="Side">Contact point right of centre, in ball radii.</param>
+/// <param name="Height">Contact point above centre, in ball radii.</param>
+public sealed record SavedStroke(double DirectionDeg, double Pace, double Side, double Height);
+
+/// <summary>The pot that was chosen when the position was saved.</summary>
+/// <param name="Ball">Ball id as text.</param>
+/// <param name="Pocket">Pocket id as text.</param>
+/// <param name="Part">middle, nearJaw or farJaw.</param>
+/// <param name="Keep">True when the aim followed the pot.</param>
+public sealed record SavedPot(string Ball, string Pocket, string Part, bool Keep);
+
+/// <summary>A place on the cloth.</summary>
+/// <param name="X">Metres up the table.</param>
+/// <param name="Y">Metres from the yellow side.</param>
+public sealed record SavedPlace(double X, double Y);
+
+/// <summary>A mark on the cloth.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Kind">whitePlace, target, gate or zone.</param>
+/// <param name="Places">Its places.</param>
+/// <param name="Radius">Radius of a target in metres.</param>
+/// <param name="Text">A word or two beside it.</param>
+public sealed record SavedMark(string Id, string Kind, IReadOnlyList<SavedPlace> Places, double? Radius = null, string Text = "");
+
+/// <summary>Scores of a frame.</summary>
+/// <param name="Player">Points of the player at the table.</param>
+/// <param name="Opponent">Points of the opponent.</param>
+public sealed record SavedScores(int Player, int Opponent);
+
+/// <summary>The state of play; what is null is inferred from the balls or not known.</summary>
+/// <param name="On">red, colour, or the one colour that is on.</param>
+/// <param name="Nominated">The ball that is nominated.</param>
+/// <param name="InHand">True when the white is in hand.</param>
+/// <param name="FreeBall">True when the player has a free ball.</param>
+/// <param name="Scores">The scores.</param>
+/// <param name="Break">Points of the break so far.</param>
+/// <param name="MissCount">Misses called from here.</param>
+public sealed record SavedState(
+    string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, SavedScores? Scores = null, int? Break = null, int MissCount = 0);
