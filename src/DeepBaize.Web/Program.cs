@@ -4,13 +4,16 @@ using DeepBaize.Data;
 using DeepBaize.Web;
 using DeepBaize.Web.Club;
 using DeepBaize.Web.Compute;
+using DeepBaize.Web.Exchange;
 using DeepBaize.Web.Health;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Outline;
 using DeepBaize.Web.Paces;
 using DeepBaize.Web.Pots;
+using DeepBaize.Web.Presets;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Profiles;
+using DeepBaize.Web.Sheets;
 using DeepBaize.Web.Shots;
 
 var builder = WebApplication.CreateBuilder(args);
@@ -45,6 +48,7 @@ builder.Services.AddSingleton(new OwnerScope(Owner.Local));
 builder.Services.AddDbContext<BaizeDbContext>((services, options) =>
     options.UseBaizePostgres(services.GetRequiredService<IConfiguration>().BaizeConnection()));
 builder.Services.AddScoped<LayoutStore>();
+builder.Services.AddScoped<WorkingSheetStore>();
 builder.Services.AddHealthChecks().AddDbContextCheck<BaizeDbContext>("database", tags: [HealthRoutes.Ready]);
 
 var app = builder.Build();
@@ -61,6 +65,9 @@ app.MapRunRule();
 app.MapOutline();
 app.MapProfiles();
 app.MapLayouts();
+app.MapSheets();
+app.MapPresets();
+app.MapExchange();
 app.MapClub();
 app.MapFallbackToFile("index.html");
 await app.RunAsync();

@@ -3,38 +3,31 @@ using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Layouts;
 
-/// <summary>A stroke that is kept with a position.</summary>
-/// <param name="DirectionDeg">The cue's line in degrees: 0 up the table, anticlockwise seen from above.</param>
-/// <param name="Pace">Pace from 1 to 10.</param>
-/// <param name="Side">Contact point right of centre, in ball radii.</param>
-/// <param name="Height">Contact point above centre, in ball radii.</param>
-public sealed record StrokeInput(double DirectionDeg, double Pace, double Side = 0, double Height = 0);
-
-/// <summary>A pot that is kept with a position.</summary>
-/// <param name="Ball">The ball.</param>
-/// <param name="Pocket">The pocket.</param>
-/// <param name="Part">middle, nearJaw or farJaw.</param>
-/// <param name="Keep">True when the aim follows the pot.</param>
-public sealed record KeptPot(string Ball, string Pocket, string Part, bool Keep);
-
 /// <summary>A position to be saved.</summary>
 /// <param name="Name">Its name, 1 to 80 characters.</param>
 /// <param name="Balls">The balls on the table, with the white.</param>
 /// <param name="Note">One line that says what to look at, up to 300 characters.</param>
+/// <param name="Tags">Up to 12 words under which it is found.</param>
 /// <param name="Stroke">The stroke that is set.</param>
 /// <param name="Mode">free (absent) or frame: whether it must be able to occur in a frame.</param>
 /// <param name="Profile">Name or id of the table that it is for; absent is the club's.</param>
 /// <param name="Pot">The pot that is chosen.</param>
+/// <param name="Marks">Marks on the cloth.</param>
+/// <param name="State">The state of play.</param>
 public sealed record CreateLayoutRequest(
     string Name,
     IReadOnlyList<BallPlace> Balls,
     string? Note = null,
+    IReadOnlyList<string>? Tags = null,
     StrokeInput? Stroke = null,
     string? Mode = null,
     string? Profile = null,
-    KeptPot? Pot = null);
+    KeptPot? Pot = null,
+    IReadOnlyList<MarkInput>? Marks = null,
+    StateInput? State = null)
+    : PositionContent(Balls, Stroke, Mode, Profile, Pot, Marks, State);
 
-/// <summary>A position to be saved over an older version of itself.</summary>
+/// <summary>A position to be saved over an older version of itself; what it was is kept.</summary>
 /// <param name="Version">The version that was opened.</param>
 /// <param name="Balls">The balls on the table, with the white.</param>
 /// <param name="Note">One line that says what to look at; absent keeps the note.</param>
@@ -42,6 +35,8 @@ public sealed record CreateLayoutRequest(
 /// <param name="Mode">free (absent) or frame.</param>
 /// <param name="Profile">Name or id of the table that it is for; absent is the club's.</param>
 /// <param name="Pot">The pot that is chosen.</param>
+/// <param name="Marks">Marks on the cloth.</param>
+/// <param name="State">The state of play.</param>
 public sealed record SaveLayoutRequest(
     int Version,
     IReadOnlyList<BallPlace> Balls,
@@ -49,12 +44,39 @@ public sealed record SaveLayoutRequest(
     StrokeInput? Stroke = null,
     string? Mode = null,
     string? Profile = null,
-    KeptPot? Pot = null);
+    KeptPot? Pot = null,
+    IReadOnlyList<MarkInput>? Marks = null,
+    StateInput? State = null)
+    : PositionContent(Balls, Stroke, Mode, Profile, Pot, Marks, State);
 
 /// <summary>A new name for a position.</summary>
 /// <param name="Version">The version that was opened.</param>
 /// <param name="Name">The new name, 1 to 80 characters.</param>
-public sealed record RenameLayoutRequest(int Version, string Name);
+/// <param name="Tags">New tags; absent keeps those that it has.</param>
+public sealed record RenameLayoutRequest(int Version, string Name, IReadOnlyList<string>? Tags = null);
+
+/// <summary>A version of a position that is to be changed.</summary>
+/// <param name="Version">The version that was opened.</param>
+public sealed record VersionedRequest(int Version);
+
+/// <summary>What a position was.</summary>
+/// <param name="Version">The version.</param>
+/// <param name="SavedAt">When it had been saved.</param>
+/// <param name="Note">Its note.</param>
+/// <param name="Balls">The balls, for a small picture.</param>
+public sealed record VersionSummary(int Version, DateTimeOffset SavedAt, string Note, IReadOnlyList<BallPlace> Balls);
+
+/// <summary>Balls whose like is looked for among the saved positions.</summary>
+/// <param name="Balls">The balls.</param>
+/// <param name="Count">How many to name, 1 to 20; absent is three.</param>
+public sealed record AlikeRequest(IReadOnlyList<BallPlace> Balls, int? Count = null);
+
+/// <summary>A saved position that resembles the sheet.</summary>
+/// <param name="Position">The position.</param>
+/// <param name="Mirrored">True when the sheet is more like its mirror image.</param>
+/// <param name="ApartMetres">How far apart matching balls lie on average.</param>
+/// <param name="Words">How alike they are, in words.</param>
+public sealed record AlikeOutput(LayoutSummary Position, bool Mirrored, double ApartMetres, string Words);
 
 /// <summary>A saved position in the list.</summary>
 /// <param name="Id">Key.</param>
@@ -65,8 +87,17 @@ public sealed record RenameLayoutRequest(int Version, string Name);
 /// <param name="UpdatedAt">When it was last changed.</param>
 /// <param name="Balls">The balls, for a small picture.</param>
 /// <param name="Profile">The table that it is for.</param>
+/// <param name="Tags">Words under which it is found.</param>
 public sealed record LayoutSummary(
-    Guid Id, string Name, string Note, bool IsHouse, int Version, DateTimeOffset UpdatedAt, IReadOnlyList<BallPlace> Balls, ProfileName Profile);
+    Guid Id,
+    string Name,
+    string Note,
+    bool IsHouse,
+    int Version,
+    DateTimeOffset UpdatedAt,
+    IReadOnlyList<BallPlace> Balls,
+    ProfileName Profile,
+    IReadOnlyList<string> Tags);
 
 /// <summary>A saved position.</summary>
 /// <param name="Id">Key.</param>
@@ -81,6 +112,9 @@ public sealed record LayoutSummary(
 /// <param name="Stroke">The stroke, if one was set.</param>
 /// <param name="Profile">The table that it is for.</param>
 /// <param name="Pot">The pot, if one was chosen.</param>
+/// <param name="Tags">Words under which it is found.</param>
+/// <param name="Marks">Marks on the cloth.</param>
+/// <param name="State">The state of play; null when nothing of it was set.</param>
 public sealed record LayoutResponse(
     Guid Id,
     string Name,
@@ -93,4 +127,7 @@ public sealed record LayoutResponse(
     IReadOnlyList<IReadOnlyList<string>> Contacts,
     StrokeInput? Stroke,
     ProfileName Profile,
-    KeptPot? Pot);
+    KeptPot? Pot,
+    IReadOnlyList<string> Tags,
+    IReadOnlyList<MarkInput> Marks,
+    StateInput? State);

@@ -28,5 +28,21 @@ public static class LayoutEndpoints
             await store.DeleteAsync(id, version, cancel);
             return TypedResults.NoContent();
         }).WithName("DeleteLayout").ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
+        layouts.MapPost("/alike", (AlikeRequest request, LayoutStore store, CancellationToken cancel) => store.AlikeAsync(request, cancel))
+            .WithName("FindAlike");
+        MapWaysBack(layouts);
+    }
+
+    private static void MapWaysBack(RouteGroupBuilder layouts)
+    {
+        layouts.MapPost("/{id:guid}/copy", (Guid id, LayoutStore store, CancellationToken cancel) => store.CopyAsync(id, cancel))
+            .WithName("CopyLayout").ProducesProblem(StatusCodes.Status404NotFound);
+        layouts.MapPost("/{id:guid}/bring-back", (Guid id, LayoutStore store, CancellationToken cancel) => store.BringBackAsync(id, cancel))
+            .WithName("BringLayoutBack").ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
+        layouts.MapGet("/{id:guid}/versions", (Guid id, LayoutStore store, CancellationToken cancel) => store.VersionsAsync(id, cancel))
+            .WithName("LayoutVersions").ProducesProblem(StatusCodes.Status404NotFound);
+        layouts.MapPost("/{id:guid}/versions/{version:int}", (Guid id, int version, VersionedRequest request, LayoutStore store, CancellationToken cancel) =>
+                store.GoBackAsync(id, version, request, cancel))
+            .WithName("GoBackToVersion").ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
     }
 }

@@ -35,10 +35,36 @@ internal static class LayoutReader
         return faults.Count == 0 ? placed : throw RefusalException.Invalid("layout", "Unknown ball", faults);
     }
 
+    /// <summary>The ball of an id.</summary>
+    /// <exception cref="RefusalException">There is no such ball.</exception>
+    public static BallId ReadBall(string? id, string field) => Names.TryParseBall(id, out var ball)
+        ? ball
+        : throw RefusalException.Invalid("ball", "Unknown ball", new Fault(field, id, "unknownBall", $"There is no ball called \"{Shorten(id)}\"."));
+
+    /// <summary>Pairs of balls that a file says touch.</summary>
+    /// <exception cref="RefusalException">An entry is no pair of balls.</exception>
+    public static IReadOnlySet<Contact> ReadContacts(IReadOnlyList<IReadOnlyList<string>> pairs)
+    {
+        var contacts = new HashSet<Contact>();
+        for (var i = 0; i < pairs.Count; i++)
+        {
+            if (pairs[i] is [var first, var second] && Names.TryParseBall(first, out var a) && Names.TryParseBall(second, out var b) && a != b)
+                contacts.Add(new Contact(a < b ? a : b, a < b ? b : a));
+            else throw RefusalException.Invalid("contacts", "No pair of balls", new Fault($"contacts[{i}]", null, "contact", $"Entry {i + 1} of the touching balls is no pair of two balls."));
+        }
+
+        return contacts;
+    }
+
     /// <summary>The legal layout of these balls.</summary>
     /// <exception cref="RefusalException">The balls cannot stand so; every reason is named.</exception>
-    public static Layout Build(IReadOnlyList<PlacedBall> placed, TableOutline outline, BallGauge gauge, LayoutMode mode = LayoutMode.Free) =>
-        LayoutRules.TryBuild(placed, outline, gauge, mode, out var problems)
+    public static Layout Build(
+        IReadOnlyList<PlacedBall> placed,
+        TableOutline outline,
+        BallGauge gauge,
+        LayoutMode mode = LayoutMode.Free,
+        IReadOnlySet<Contact>? touching = null) =>
+        LayoutRules.TryBuild(placed, outline, gauge, mode, out var problems, touching)
         ?? throw RefusalException.Invalid(
             "layout",
             "The balls cannot stand like this",

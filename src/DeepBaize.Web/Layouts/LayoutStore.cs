@@ -1,30 +1,41 @@
 using DeepBaize.Data;
 using DeepBaize.Data.Positions;
-using DeepBaize.Physics.Profiles;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Profiles;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
 using Microsoft.EntityFrameworkCore;
 using Npgsql;
 
 namespace DeepBaize.Web.Layouts;
 
-/// <summary>Saved positions of one owner: list, open, create, save, rename, delete.</summary>
+/// <summary>Saved positions of one owner: list, find alike, open, create, save, rename, copy, delete and bring back, older versions.</summary>
 public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock)
 {
     /// <summary>All positions that the owner may open: own ones first, then those of the house, each by name.</summary>
     public async Task<IReadOnlyList<LayoutSummary>> ListAsync(CancellationToken cancel)
     {
         var rows = await database.Positions.AsNoTracking()
+            .Where(row => row.DeletedAt == null)
             .OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).ToListAsync(cancel);
-        return [.. rows.Select(row => new LayoutSummary(
-            row.Id, row.Name, row.Note, row.OwnerId == Owner.House, row.Version, row.UpdatedAt, ToBalls(row.Document), ToProfile(row.Document)))];
+        return [.. rows.Select(LayoutMapping.ToSummary)];
+    }
+
+    /// <summary>The saved positions that resemble balls most, as they lie or mirrored, the most alike first.</summary>
+    public async Task<IReadOnlyList<AlikeOutput>> AlikeAsync(AlikeRequest request, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var count = request.Count ?? 3;
+        if (count is < 1 or > 20) throw RefusalException.Invalid("count", "How many?", new Fault("count", null, "count", "Between 1 and 20 positions are named."));
+        var sheet = LayoutReader.ReadBalls(request.Balls);
+        return [.. (await ListAsync(cancel))
+            .Select(row => (row, Likeness: Resemblance.Compare(sheet, LayoutReader.ReadBalls(row.Balls))))
+            .OrderBy(pair => pair.Likeness.Apart)
+            .Take(count)
+            .Select(pair => new AlikeOutput(pair.row, pair.Likeness.IsMirrored, pair.Likeness.Apart, AlikeWords.Say(pair.Likeness)))];
     }
 
     /// <summary>One position.</summary>
-    public async Task<LayoutResponse> OpenAsync(Guid id, CancellationToken cancel) => ToResponse(await FindAsync(id, cancel));
+    public async Task<LayoutResponse> OpenAsync(Guid id, CancellationToken cancel) => LayoutMapping.ToResponse(await FindAsync(id, cancel));
 
     /// <summary>Saves a new position.</summary>
     public async Task<LayoutResponse> CreateAsync(CreateLayoutRequest request, CancellationToken cancel)
@@ -36,12 +47,13 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
             OwnerId = owner.Id,
             Name = CleanName(request.Name),
             Note = CleanNote(request.Note) ?? "",
-            Document = ToDocument(request.Balls, request.Stroke, request.Mode, request.Profile, request.Pot),
+            Tags = CleanTags(request.Tags) ?? [],
+            Document = PositionReader.Read(request),
             UpdatedAt = clock.GetUtcNow(),
         };
         database.Positions.Add(row);
         await SaveChangesAsync(row, cancel);
-        return ToResponse(row);
+        return LayoutMapping.ToResponse(row);
     }
 
     /// <summary>Saves a position over the version that was opened.</summary>
@@ -49,36 +61,103 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     {
         ArgumentNullException.ThrowIfNull(request);
         var note = CleanNote(request.Note);
-        var document = ToDocument(request.Balls, request.Stroke, request.Mode, request.Profile, request.Pot);
+        var document = PositionReader.Read(request);
         var row = await FindForChangeAsync(id, request.Version, cancel);
+        KeepVersion(row);
         row.Document = document;
         row.Note = note ?? row.Note;
         await ChangeAsync(row, cancel);
-        return ToResponse(row);
+        return LayoutMapping.ToResponse(row);
     }
 
-    /// <summary>Gives a position another name.</summary>
+    /// <summary>Gives a position another name, and tags when they are given.</summary>
     public async Task<LayoutResponse> RenameAsync(Guid id, RenameLayoutRequest request, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(request);
         var name = CleanName(request.Name);
+        var tags = CleanTags(request.Tags);
         var row = await FindForChangeAsync(id, request.Version, cancel);
         row.Name = name;
+        row.Tags = tags ?? row.Tags;
         await ChangeAsync(row, cancel);
-        return ToResponse(row);
+        return LayoutMapping.ToResponse(row);
     }
 
-    /// <summary>Deletes a position.</summary>
+    /// <summary>Takes a position out of the book; it can be brought back.</summary>
     public async Task DeleteAsync(Guid id, int version, CancellationToken cancel)
     {
         var row = await FindForChangeAsync(id, version, cancel);
-        database.Positions.Remove(row);
-        await SaveChangesAsync(row, cancel);
+        row.DeletedAt = clock.GetUtcNow();
+        await ChangeAsync(row, cancel);
     }
 
+    /// <summary>Brings a deleted position back.</summary>
+    public async Task<LayoutResponse> BringBackAsync(Guid id, CancellationToken cancel)
+    {
+        var row = await database.Positions.SingleOrDefaultAsync(row => row.Id == id && row.DeletedAt != null, cancel) ?? throw Unknown();
+        row.DeletedAt = null;
+        await ChangeAsync(row, cancel);
+        return LayoutMapping.ToResponse(row);
+    }
+
+    /// <summary>Saves a copy under the next free name.</summary>
+    public async Task<LayoutResponse> CopyAsync(Guid id, CancellationToken cancel)
+    {
+        var row = await FindAsync(id, cancel);
+        var taken = await database.Positions.Where(other => other.OwnerId == owner.Id && other.DeletedAt == null).Select(other => other.Name).ToListAsync(cancel);
+        var copy = new SavedPosition
+        {
+            Id = Guid.CreateVersion7(),
+            OwnerId = owner.Id,
+            Name = NextName(row.Name, [.. taken]),
+            Note = row.Note,
+            Tags = row.Tags,
+            Document = row.Document,
+            UpdatedAt = clock.GetUtcNow(),
+        };
+        database.Positions.Add(copy);
+        await SaveChangesAsync(copy, cancel);
+        return LayoutMapping.ToResponse(copy);
+    }
+
+    /// <summary>What a position was before it was saved over, the newest first.</summary>
+    public async Task<IReadOnlyList<VersionSummary>> VersionsAsync(Guid id, CancellationToken cancel)
+    {
+        await FindAsync(id, cancel);
+        var versions = await database.PositionVersions.AsNoTracking().Where(version => version.PositionId == id)
+            .OrderByDescending(version => version.Version).ToListAsync(cancel);
+        return [.. versions.Select(version => new VersionSummary(version.Version, version.SavedAt, version.Note, PositionReader.ToBalls(version.Document)))];
+    }
+
+    /// <summary>Goes back to an older version: it becomes the newest, and what stood there is kept as a version too.</summary>
+    public async Task<LayoutResponse> GoBackAsync(Guid id, int version, VersionedRequest request, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var row = await FindForChangeAsync(id, request.Version, cancel);
+        var old = await database.PositionVersions.AsNoTracking().SingleOrDefaultAsync(other => other.PositionId == id && other.Version == version, cancel)
+            ?? throw RefusalException.Unknown("unknownVersion", "There is no such version of this position.");
+        KeepVersion(row);
+        row.Document = old.Document;
+        row.Note = old.Note;
+        await ChangeAsync(row, cancel);
+        return LayoutMapping.ToResponse(row);
+    }
+
+    private void KeepVersion(SavedPosition row) => database.PositionVersions.Add(new PositionVersion
+    {
+        PositionId = row.Id,
+        Version = row.Version,
+        OwnerId = row.OwnerId,
+        Note = row.Note,
+        Document = row.Document,
+        SavedAt = row.UpdatedAt,
+    });
+
     private async Task<SavedPosition> FindAsync(Guid id, CancellationToken cancel) =>
-        await database.Positions.SingleOrDefaultAsync(row => row.Id == id, cancel)
-        ?? throw RefusalException.Unknown("unknownPosition", "There is no such saved position; it may have been deleted.");
+        await database.Positions.SingleOrDefaultAsync(row => row.Id == id && row.DeletedAt == null, cancel) ?? throw Unknown();
+
+    private static RefusalException Unknown() => RefusalException.Unknown(
+        "unknownPosition", "There is no such saved position; it may have been deleted.");
 
     private async Task<SavedPosition> FindForChangeAsync(Guid id, int version, CancellationToken cancel)
     {
@@ -132,51 +211,23 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
                 "note", null, "note", $"A note has up to {SavedPosition.NoteLength} characters on one line."));
     }
 
-    private static PositionDocument ToDocument(IReadOnlyList<BallPlace> balls, StrokeInput? stroke, string? mode, string? profileName, KeptPot? pot)
+    private static List<string>? CleanTags(IReadOnlyList<string>? tags)
     {
-        var profile = ConditionsReader.Find(profileName);
-        var layoutMode = mode switch
+        if (tags is null) return null;
+        var clean = tags.Select(tag => (tag ?? "").Trim().ToLowerInvariant()).Where(tag => tag.Length > 0).Distinct().ToList();
+        return clean.Count <= SavedPosition.MostTags && clean.All(tag => tag.Length <= SavedPosition.TagLength && !tag.Any(char.IsControl))
+            ? clean
+            : throw RefusalException.Invalid("tags", "No usable tags", new Fault(
+                "tags", null, "tags", $"A position has up to {SavedPosition.MostTags} tags of up to {SavedPosition.TagLength} characters."));
+    }
+
+    private static string NextName(string name, HashSet<string> taken)
+    {
+        for (var number = 2; ; number++)
         {
-            null or "free" => LayoutMode.Free,
-            "frame" => LayoutMode.Frame,
-            _ => throw RefusalException.Invalid("mode", "Unknown mode", new Fault("mode", null, "mode", "A position is saved as free or as frame.")),
-        };
-        var layout = LayoutReader.Build(LayoutReader.ReadBalls(balls), profile.Outline, profile.Conditions.Gauge, layoutMode);
-        if (stroke is not null)
-        {
-            StrikeReader.Read(
-                new StrikeInput(stroke.DirectionDeg, Pace: stroke.Pace, Side: stroke.Side, Height: stroke.Height), profile.Conditions);
+            var ending = $" ({number})";
+            var next = name[..Math.Min(name.Length, SavedPosition.NameLength - ending.Length)] + ending;
+            if (!taken.Contains(next)) return next;
         }
-
-        if (pot is not null) PotReader.RequireBall(layout, PotReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Ball, "pot.ball");
-        return PositionDocument.From(
-            layout,
-            stroke is null ? null : new SavedStroke(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height),
-            profile.Id,
-            pot is null ? null : new SavedPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep));
     }
-
-    private static LayoutResponse ToResponse(SavedPosition row) => new(
-        row.Id,
-        row.Name,
-        row.Note,
-        row.OwnerId == Owner.House,
-        row.Version,
-        row.UpdatedAt,
-        row.Document.SchemaVersion,
-        ToBalls(row.Document),
-        row.Document.Contacts,
-        row.Document.Stroke is { } stroke ? new StrokeInput(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height) : null,
-        ToProfile(row.Document),
-        row.Document.Pot is { } pot ? new KeptPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep) : null);
-
-    /// <summary>The profile that a position names; one that is no longer known is opened on the club table.</summary>
-    private static ProfileName ToProfile(PositionDocument document)
-    {
-        var profile = HouseProfiles.Find(document.Profile) ?? HouseProfiles.Club;
-        return new ProfileName(profile.Id, profile.Name);
-    }
-
-    private static IReadOnlyList<BallPlace> ToBalls(PositionDocument document) =>
-        [.. document.Balls.Select(ball => new BallPlace(ball.Id, ball.X, ball.Y))];
 }

@@ -77,7 +77,9 @@ public sealed record CoefficientsInput(
 /// <param name="Ball">The ball.</param>
 /// <param name="X">Metres up the table.</param>
 /// <param name="Y">Metres from the yellow side.</param>
-public sealed record PlacingInput(string Ball, double X, double Y);
+/// <param name="Snap">True (absent) when things near it draw it; false for fine nudges.</param>
+/// <param name="InHand">True when it is the white in hand: it stays on or within the D.</param>
+public sealed record PlacingInput(string Ball, double X, double Y, bool Snap = true, bool InHand = false);
 
 /// <summary>What to predict. Exactly one of strike and initial is given.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>

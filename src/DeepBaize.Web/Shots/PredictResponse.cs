@@ -114,8 +114,17 @@ public sealed record VerdictOutput(
 /// <param name="Touching">Balls that it touches.</param>
 /// <param name="Frozen">Cushions that it touches.</param>
 /// <param name="Words">Where that is, in words.</param>
+/// <param name="Snap">What drew it: none, touching, cushion, spot or spotLine.</param>
+/// <param name="Loose">Where it would stand if nothing had drawn it.</param>
 public sealed record PlacingOutput(
-    string Ball, double X, double Y, IReadOnlyList<string> Touching, IReadOnlyList<string> Frozen, string Words);
+    string Ball,
+    double X,
+    double Y,
+    IReadOnlyList<string> Touching,
+    IReadOnlyList<string> Frozen,
+    string Words,
+    string Snap,
+    PlaceOutput Loose);
 
 /// <summary>The prediction.</summary>
 /// <param name="Events">What happens, in order of time.</param>

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Profiles;
@@ -103,7 +104,13 @@ public static class Predictor
         }
     }
 
-    private static PlacingOutput Settle(
+    /// <summary>Settles the ball in the hand among the others and lays it there.</summary>
+    /// <param name="input">The ball and where it is held.</param>
+    /// <param name="placed">The balls; the settled one is added, or put to its new place.</param>
+    /// <param name="conditions">Ball size and nose height.</param>
+    /// <param name="outline">The table's outline.</param>
+    /// <exception cref="RefusalException">There is no such ball, or the place is no place.</exception>
+    internal static PlacingOutput Settle(
         PlacingInput input, List<PlacedBall> placed, PlayingConditions conditions, TableOutline outline)
     {
         if (!Names.TryParseBall(input.Ball, out var ball))
@@ -112,7 +119,8 @@ public static class Predictor
         if (!wanted.IsFinite)
             throw RefusalException.Invalid("placing", "Not a place", new Fault("placing", input.Ball, "notFinite", "The place is not a pair of finite numbers."));
         placed.RemoveAll(other => other.Ball == ball);
-        var settled = Settling.Settle(wanted, placed, outline, conditions.Gauge);
+        var manner = new LayingManner(input.Snap, input.InHand && ball == BallId.Cue);
+        var settled = Settling.Settle(wanted, placed, outline, conditions.Gauge, manner);
         var words = Landmarks.Describe(settled.Place, placed, conditions.Gauge);
         placed.Add(new PlacedBall(ball, settled.Place));
         return new PlacingOutput(
@@ -121,6 +129,8 @@ public static class Predictor
             settled.Place.Y,
             [.. settled.Touching.Select(Names.Text)],
             [.. settled.Frozen.Select(Names.Text)],
-            words);
+            words,
+            JsonNamingPolicy.CamelCase.ConvertName(settled.Snap.ToString()),
+            new PlaceOutput(settled.Loose.X, settled.Loose.Y));
     }
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -29,6 +30,14 @@ internal static class Lengths
 
         return null;
     }
+
+    /// <summary>What a bare number means, in metres.</summary>
+    public static double BareUnit(LengthUnits units) => units == LengthUnits.Metric ? 0.001 : Inch;
+
+    /// <summary>A distance in metres as it is measured with a tape: to the half millimetre, or to the thirty-second of an inch in decimals.</summary>
+    public static string Measured(double metres, LengthUnits units) => units == LengthUnits.Metric
+        ? string.Create(CultureInfo.InvariantCulture, $"{Math.Round(metres * 2000) / 2:0.#} mm")
+        : string.Create(CultureInfo.InvariantCulture, $"{metres / Inch:0.00} in");
 
     /// <summary>A distance in metres in words.</summary>
     public static string Say(double metres, LengthUnits units)

@@ -1,0 +1,63 @@
+using DeepBaize.Web.Shots;
+
+namespace DeepBaize.Web.Layouts;
+
+/// <summary>A stroke that is kept with a position.</summary>
+/// <param name="DirectionDeg">The cue's line in degrees: 0 up the table, anticlockwise seen from above.</param>
+/// <param name="Pace">Pace from 1 to 10.</param>
+/// <param name="Side">Contact point right of centre, in ball radii.</param>
+/// <param name="Height">Contact point above centre, in ball radii.</param>
+public sealed record StrokeInput(double DirectionDeg, double Pace, double Side = 0, double Height = 0);
+
+/// <summary>A pot that is kept with a position.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="Pocket">The pocket.</param>
+/// <param name="Part">middle, nearJaw or farJaw.</param>
+/// <param name="Keep">True when the aim follows the pot.</param>
+public sealed record KeptPot(string Ball, string Pocket, string Part, bool Keep);
+
+/// <summary>A place on the cloth.</summary>
+/// <param name="X">Metres up the table from the baulk cushion nose.</param>
+/// <param name="Y">Metres from the yellow-side cushion nose.</param>
+public sealed record MarkPlace(double X, double Y);
+
+/// <summary>A mark on the cloth.</summary>
+/// <param name="Id">Its id: letters and digits, unique on the sheet.</param>
+/// <param name="Kind">whitePlace, target, gate or zone.</param>
+/// <param name="Places">One place, two for a gate, three or more for a zone.</param>
+/// <param name="Radius">Radius of a target in metres.</param>
+/// <param name="Text">A word or two beside it.</param>
+public sealed record MarkInput(string Id, string Kind, IReadOnlyList<MarkPlace> Places, double? Radius = null, string Text = "");
+
+/// <summary>Scores of a frame.</summary>
+/// <param name="Player">Points of the player at the table.</param>
+/// <param name="Opponent">Points of the opponent.</param>
+public sealed record ScoresInput(int Player, int Opponent);
+
+/// <summary>The state of play; what is null is inferred from the balls or not known.</summary>
+/// <param name="On">red, colour, or the one colour that is on.</param>
+/// <param name="Nominated">The ball that is nominated.</param>
+/// <param name="InHand">True when the white is in hand.</param>
+/// <param name="FreeBall">True when the player has a free ball.</param>
+/// <param name="Scores">The scores.</param>
+/// <param name="Break">Points of the break so far.</param>
+/// <param name="MissCount">Misses called from here.</param>
+public sealed record StateInput(
+    string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, ScoresInput? Scores = null, int? Break = null, int MissCount = 0);
+
+/// <summary>What lies on a sheet.</summary>
+/// <param name="Balls">The balls on the table, with the white.</param>
+/// <param name="Stroke">The stroke that is set.</param>
+/// <param name="Mode">free (absent) or frame: whether it must be able to occur in a frame.</param>
+/// <param name="Profile">Name or id of the table that it is for; absent is the club's.</param>
+/// <param name="Pot">The pot that is chosen.</param>
+/// <param name="Marks">Marks on the cloth.</param>
+/// <param name="State">The state of play.</param>
+public record PositionContent(
+    IReadOnlyList<BallPlace> Balls,
+    StrokeInput? Stroke = null,
+    string? Mode = null,
+    string? Profile = null,
+    KeptPot? Pot = null,
+    IReadOnlyList<MarkInput>? Marks = null,
+    StateInput? State = null);

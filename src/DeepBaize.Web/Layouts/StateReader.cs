@@ -1,0 +1,82 @@
+using System.Text.Json;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Web.Problems;
+
+namespace DeepBaize.Web.Layouts;
+
+/// <summary>Reads a state of play from a request and refuses what cannot be one.</summary>
+internal static class StateReader
+{
+    private static readonly Dictionary<string, BallOn> Ons = Enum.GetValues<BallOn>().ToDictionary(Text, StringComparer.Ordinal);
+
+    /// <summary>What is on, as text.</summary>
+    public static string Text(BallOn on) => JsonNamingPolicy.CamelCase.ConvertName(on.ToString());
+
+    /// <summary>The state; nothing is known when none is given.</summary>
+    /// <exception cref="RefusalException">Something is no value of a state; every reason is named.</exception>
+    public static PlayState Read(StateInput? input)
+    {
+        if (input is null) return PlayState.Unknown;
+        var faults = new List<Fault>();
+        BallOn? on = null;
+        BallId? nominated = null;
+        if (input.On is not null)
+        {
+            if (Ons.TryGetValue(input.On, out var known)) on = known;
+            else faults.Add(Wrong("on", "On is a red, a colour, or one of the six colours."));
+        }
+
+        if (input.Nominated is not null)
+        {
+            if (Names.TryParseBall(input.Nominated, out var ball) && BallSet.Colours.Contains(ball)) nominated = ball;
+            else faults.Add(Wrong("nominated", "A colour is nominated."));
+        }
+
+        foreach (var (field, points) in Points(input))
+        {
+            if (points is < 0 or > PlayState.MostPoints) faults.Add(Wrong(field, $"Points lie between 0 and {PlayState.MostPoints}."));
+        }
+
+        if (input.MissCount is < 0 or > PlayState.MostMisses) faults.Add(Wrong("missCount", $"Misses are counted from 0 to {PlayState.MostMisses}."));
+        if (faults.Count > 0) throw RefusalException.Invalid("state", "No state of play", faults);
+        return new PlayState(
+            on, nominated, input.InHand, input.FreeBall, input.Scores is { } scores ? new Scores(scores.Player, scores.Opponent) : null, input.Break, input.MissCount);
+    }
+
+    /// <summary>
+    /// The state of a position that is kept: what is wrong for its balls is named.
+    /// </summary>
+    /// <exception cref="RefusalException">The state cannot be with these balls.</exception>
+    public static PlayState ReadFor(StateInput? input, IReadOnlyCollection<BallId> up)
+    {
+        var state = Read(input);
+        BallsOn.Clean(state, up, out var dropped);
+        return dropped.Count == 0 ? state : throw RefusalException.Invalid("state", "This cannot be on", Wrong("on", dropped[0]));
+    }
+
+    /// <summary>The state as it is answered; null when nothing of it is set.</summary>
+    public static StateInput? ToOutput(PlayState state) => state == PlayState.Unknown
+        ? null
+        : new StateInput(
+            state.On is { } on ? Text(on) : null,
+            state.Nominated is { } ball ? Names.Text(ball) : null,
+            state.IsInHand,
+            state.IsFreeBall,
+            state.Scores is { } scores ? new ScoresInput(scores.Player, scores.Opponent) : null,
+            state.Break,
+            state.MissCount);
+
+    private static IEnumerable<(string Field, int Points)> Points(StateInput input)
+    {
+        if (input.Scores is { } scores)
+        {
+            yield return ("scores.player", scores.Player);
+            yield return ("scores.opponent", scores.Opponent);
+        }
+
+        if (input.Break is { } points) yield return ("break", points);
+    }
+
+    private static Fault Wrong(string field, string sentence) => new($"state.{field}", null, "state", sentence);
+}

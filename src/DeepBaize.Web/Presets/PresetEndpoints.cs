@@ -1,0 +1,82 @@
+using System.Text.Json;
+using DeepBaize.Physics.Profiles;
+using DeepBaize.Table;
+using DeepBaize.Table.Presets;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+
+namespace DeepBaize.Web.Presets;
+
+/// <summary>Something about a preset that can be set.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Kind">distance (metres), count or choice.</param>
+/// <param name="Least">The smallest value.</param>
+/// <param name="Most">The largest value.</param>
+/// <param name="Default">The value that is taken when none is given.</param>
+/// <param name="Choices">The names of the choices.</param>
+public sealed record ParameterOutput(string Id, string Name, string Kind, double Least, double Most, double Default, IReadOnlyList<string> Choices);
+
+/// <summary>A preset.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="About">What it is for.</param>
+/// <param name="Parameters">What can be set.</param>
+/// <param name="Balls">How it lies with the defaults, for a small picture.</param>
+public sealed record PresetOutput(string Id, string Name, string About, IReadOnlyList<ParameterOutput> Parameters, IReadOnlyList<BallPlace> Balls);
+
+/// <summary>How a preset is to be laid.</summary>
+/// <param name="Values">Values by parameter; defaults for the rest.</param>
+/// <param name="Mirrored">True for the version of the other side.</param>
+/// <param name="Profile">Name or id of the table; absent is the club's.</param>
+public sealed record PresetRequest(IReadOnlyDictionary<string, double>? Values = null, bool Mirrored = false, string? Profile = null);
+
+/// <summary>Routes of presets.</summary>
+public static class PresetEndpoints
+{
+    /// <summary>Maps the routes.</summary>
+    public static void MapPresets(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/api/presets", List).WithName("ListPresets").WithSummary("The presets of the house with what can be set.");
+        routes.MapPost("/api/presets/{id}", (string id, PresetRequest request) => Lay(id, request)).WithName("LayPreset")
+            .WithSummary("Lays a preset.").ProducesProblem(StatusCodes.Status400BadRequest).ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static IReadOnlyList<PresetOutput> List() => [.. PresetBook.All.Select(preset => new PresetOutput(
+        preset.Id,
+        preset.Name,
+        preset.About,
+        [.. preset.Parameters.Select(parameter => new ParameterOutput(
+            parameter.Id,
+            parameter.Name,
+            JsonNamingPolicy.CamelCase.ConvertName(parameter.Kind.ToString()),
+            parameter.Least,
+            parameter.Most,
+            parameter.Default,
+            parameter.Choices))],
+        Lay(preset.Id, new PresetRequest()).Balls))];
+
+    private static PositionContent Lay(string id, PresetRequest request)
+    {
+        var preset = PresetBook.Find(id) ?? throw RefusalException.Unknown("unknownPreset", "There is no such preset.");
+        var profile = ConditionsReader.Find(request.Profile);
+        var values = PresetValues.Read(preset, request.Values ?? new Dictionary<string, double>(), out var problems)
+            ?? throw RefusalException.Invalid("values", "Not a value", [.. problems.Select(problem => new Fault($"values.{problem.Parameter}", null, "value", problem.Sentence))]);
+        var laid = preset.Lay(values, profile.Conditions.Gauge);
+        return ToContent(request.Mirrored ? laid.Mirrored() : laid, profile);
+    }
+
+    private static PositionContent ToContent(PresetLayout laid, ConditionProfile profile)
+    {
+        LayoutReader.Build(laid.Balls, profile.Outline, profile.Conditions.Gauge);
+        return new PositionContent(
+            [.. laid.Balls.Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
+            null,
+            null,
+            profile.Id,
+            laid.Pot is { } pot ? new KeptPot(Names.Text(pot.Ball), Names.Text(pot.Pocket), "middle", true) : null,
+            MarkReader.ToOutput(laid.Marks),
+            laid.IsInHand ? new StateInput(InHand: true) : null);
+    }
+}

@@ -1,0 +1,47 @@
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Words;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Sheets;
+
+/// <summary>Measures a sheet so that it can be laid by hand.</summary>
+internal static class SetUpSheet
+{
+    /// <summary>The lines of the set-up sheet: balls on their own spots first, then the others.</summary>
+    public static SetUpResponse Measure(SetUpRequest request)
+    {
+        var profile = ConditionsReader.Find(request.Profile);
+        var units = Predictor.ReadUnits(request.Units);
+        var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), profile.Outline, profile.Conditions.Gauge);
+        var marks = MarkReader.Read(request.Marks);
+        return new SetUpResponse(
+            [.. Measuring.Measure(layout, profile.Outline)
+                .OrderBy(ball => ball.OnSpot != ball.Ball).ThenBy(ball => ball.Ball == BallId.Cue)
+                .Select(ball => new SetUpLine(
+                    Names.Text(ball.Ball),
+                    SetUpWords.Named(ball.Ball),
+                    SetUpWords.From(ball.End, ball.FromEnd, units),
+                    SetUpWords.From(ball.Side, ball.FromSide, units),
+                    SetUpWords.Where(ball)))],
+            [.. marks.SelectMany(mark => mark.Places.Select((place, i) => Line(mark, place, i, layout, units)))],
+            profile.Name);
+    }
+
+    private static SetUpLine Line(Mark mark, Place place, int index, Layout layout, LengthUnits units)
+    {
+        var (end, side) = Measuring.FromCushions(place);
+        var number = mark.Places.Count > 1 ? $", corner {index + 1}" : "";
+        var name = mark.Text.Length > 0 ? $"{SetUpWords.Named(mark.Kind)} \"{mark.Text}\"" : SetUpWords.Named(mark.Kind);
+        var others = layout.Balls.Where(ball => mark.Kind != MarkKind.WhitePlace || ball.Ball != BallId.Cue).ToList();
+        var radius = mark.Radius is { } metres ? $", {Lengths.Measured(metres, units)} around" : "";
+        return new SetUpLine(
+            $"{mark.Id}-{index}",
+            name + number,
+            SetUpWords.From(end.Cushion, end.Distance, units),
+            SetUpWords.From(side.Cushion, side.Distance, units),
+            Landmarks.Describe(place, others, layout.Gauge) + radius);
+    }
+}
