@@ -1,3 +1,4 @@
+import i18n from '@intlify/eslint-plugin-vue-i18n'
 import js from '@eslint/js'
 import prettier from 'eslint-config-prettier'
 import vue from 'eslint-plugin-vue'
@@ -16,6 +17,22 @@ export default tseslint.config(
       parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.vue'] },
     },
     rules: { 'vue/multi-word-component-names': 'off' },
+  },
+  {
+    // Every text that a person reads comes from the catalogue in src/words.
+    files: ['**/*.vue'],
+    plugins: { '@intlify/vue-i18n': i18n },
+    settings: { 'vue-i18n': { messageSyntaxVersion: '^11.0.0' } },
+    rules: {
+      '@intlify/vue-i18n/no-raw-text': [
+        'error',
+        {
+          attributes: { '/.+/': ['title', 'aria-label', 'placeholder', 'active-text', 'label', 'alt'] },
+          ignorePattern: '^[^A-Za-z]*$',
+          ignoreText: ['Deep Baize', 'JSON', 'CSV', 'SVG', 'PNG'],
+        },
+      ],
+    },
   },
   prettier,
 )

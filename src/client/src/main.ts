@@ -3,5 +3,6 @@ import '@fontsource-variable/source-serif-4'
 import './app/theme.css'
 import { createApp } from 'vue'
 import App from './app/App.vue'
+import { i18n } from './words'
 
-createApp(App).mount('#app')
+createApp(App).use(i18n).mount('#app')

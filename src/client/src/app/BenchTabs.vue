@@ -1,31 +1,24 @@
 <script setup lang="ts">
-import type { Face } from './faces'
+import { t } from '@/words'
+import { tabs, type Face } from './faces'
 
 /** The faces of the bench, each an answer to a player's question. */
 defineProps<{ face: Face }>()
 const emit = defineEmits<{ face: [face: Face] }>()
-
-const tabs: { face: Face; label: string; id: string }[] = [
-  { face: 'reading', label: 'Table', id: 'reading-button' },
-  { face: 'stroke', label: 'Stroke', id: 'stroke-button' },
-  { face: 'aim', label: 'Aim', id: 'aim-button' },
-  { face: 'white', label: 'White', id: 'white-button' },
-  { face: 'numbers', label: 'Numbers', id: 'numbers-button' },
-]
 </script>
 
 <template>
-  <div class="tabs" role="tablist" aria-label="The bench">
+  <div class="tabs" role="tablist" :aria-label="t('app.theBench')">
     <button
       v-for="tab in tabs"
-      :key="tab.face"
+      :key="tab"
       type="button"
       role="tab"
-      :aria-selected="face === tab.face"
-      :data-testid="tab.id"
-      @click="emit('face', tab.face)"
+      :aria-selected="face === tab || (tab === 'lay' && face === 'presets')"
+      :data-testid="`${tab}-button`"
+      @click="emit('face', tab)"
     >
-      {{ tab.label }}
+      {{ t(`faces.${tab}`) }}
     </button>
   </div>
 </template>
@@ -37,8 +30,8 @@ const tabs: { face: Face; label: string; id: string }[] = [
   margin-bottom: 8px;
 }
 button {
-  flex: 1;
-  padding: 5px 2px 4px;
+  flex: 1 1 auto;
+  padding: 5px 3px 4px;
   border: 0;
   border-bottom: 3px solid transparent;
   background: none;

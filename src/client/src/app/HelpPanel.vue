@@ -1,35 +1,20 @@
 <script setup lang="ts">
+import { en } from '@/words/en'
+import { t } from '@/words'
 import PanelHead from './PanelHead.vue'
 
 /** The sheet of shortcuts. */
 const emit = defineEmits<{ close: [] }>()
-const rows: [string, string][] = [
-  ['Drag a ball', 'lay it; near a ball or cushion it settles against it'],
-  ['Double click on the cloth', 'lay another red there'],
-  ['Drag on the cloth', 'turn the aim round the white'],
-  ['Touch a ball, then a pocket', 'aims that pot; Enter does it by keys'],
-  ['K', 'keeps the pot while the stroke changes, or lets it loose'],
-  ['T, S, A, W', 'the faces of the bench: table, stroke, aim, white'],
-  ['Tab', 'from ball to ball, to the aim, the rule and the tip'],
-  ['Arrow keys on a ball', 'half a millimetre; with Shift a ball width'],
-  ['Arrow keys on the aim', 'a tenth of a degree; Shift one, Alt a hundredth'],
-  ['Arrow keys on the rule', 'a tenth of a pace; Shift a whole one'],
-  ['Arrow keys on the tip', 'half a millimetre; Home puts it in the centre'],
-  ['Delete', 'takes the ball off the table'],
-  ['Ctrl+Z, Ctrl+Shift+Z', 'undo, redo'],
-  ['Ctrl+S', 'save'],
-  ['P, N', 'play or pause the stroke; go on to the next contact'],
-  ['?', 'this sheet'],
-]
+const rows = Object.keys(en.help.keys)
 </script>
 
 <template>
   <div class="panel">
-    <PanelHead title="Hands and keys" @close="emit('close')" />
-    <dl>
-      <template v-for="[keys, what] in rows" :key="keys">
-        <dt>{{ keys }}</dt>
-        <dd>{{ what }}</dd>
+    <PanelHead :title="t('help.title')" @close="emit('close')" />
+    <dl class="scroll" tabindex="0" :aria-label="t('help.title')">
+      <template v-for="row in rows" :key="row">
+        <dt>{{ t(`help.keys.${row}`) }}</dt>
+        <dd>{{ t(`help.what.${row}`) }}</dd>
       </template>
     </dl>
   </div>

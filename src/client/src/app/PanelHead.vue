@@ -1,21 +1,23 @@
 <script setup lang="ts">
-/** Title of a face of the bench, and the way back to the stroke. */
-defineProps<{ title: string }>()
+import { t } from '@/words'
+
+/** Title of a face of the bench, and the way back. */
+defineProps<{ title: string; back?: string }>()
 const emit = defineEmits<{ close: [] }>()
 </script>
 
 <template>
   <header>
     <h2>{{ title }}</h2>
-    <el-button text @click="emit('close')">Back to the stroke</el-button>
+    <el-button text data-testid="back" @click="emit('close')">{{ back ?? t('app.backToStroke') }}</el-button>
   </header>
 </template>
 
 <style scoped>
 header {
   display: flex;
+  align-items: baseline;
   justify-content: space-between;
-  align-items: center;
 }
 h2 {
   margin: 4px 0;

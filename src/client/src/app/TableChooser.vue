@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Profile } from '@/api/client'
+import { t } from '@/words'
 
 /** Which table, balls and cue everything is worked out for. */
 const props = defineProps<{ profiles: Profile[]; profile: string }>()
@@ -13,7 +14,7 @@ const about = computed(() => props.profiles.find((known) => known.id === props.p
   <el-select
     :model-value="profile"
     class="chooser"
-    aria-label="Table, balls and cue"
+    :aria-label="t('app.chooser')"
     :title="about"
     data-testid="table-chooser"
     @update:model-value="(id: string) => emit('choose', id)"

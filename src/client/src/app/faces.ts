@@ -1,2 +1,9 @@
 /** What the bench shows. */
-export type Face = 'stroke' | 'reading' | 'aim' | 'white' | 'numbers' | 'open' | 'save' | 'help'
+export type Face =
+  'lay' | 'presets' | 'stroke' | 'reading' | 'aim' | 'white' | 'numbers' | 'open' | 'save' | 'files' | 'view' | 'help'
+
+/** Faces that have a tab. */
+export const tabs: Face[] = ['lay', 'reading', 'stroke', 'aim', 'white', 'numbers']
+
+/** Keys that turn the bench to a face. */
+export const faceKeys: Record<string, Face> = { l: 'lay', t: 'reading', s: 'stroke', a: 'aim', w: 'white' }

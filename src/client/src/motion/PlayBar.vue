@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import type { Playback } from './usePlayback'
 
 /** The stroke as motion. */
@@ -6,28 +7,31 @@ defineProps<{ playback: Playback }>()
 </script>
 
 <template>
-  <div class="bar" role="group" aria-label="Play the stroke">
+  <div class="bar" role="group" :aria-label="t('motion.group')">
     <el-button v-if="!playback.running.value" type="primary" data-testid="play" @click="playback.run()">
-      {{ playback.active.value && playback.time.value < playback.duration.value ? 'Go on' : 'Play it' }}
+      {{ playback.active.value && playback.time.value < playback.duration.value ? t('motion.goOn') : t('motion.play') }}
     </el-button>
-    <el-button v-else type="primary" data-testid="pause" @click="playback.pause()">Pause</el-button>
-    <el-button data-testid="step" @click="playback.step()">Next contact</el-button>
-    <el-button data-testid="reset" :disabled="!playback.active.value" @click="playback.reset()">Put back</el-button>
+    <el-button v-else type="primary" data-testid="pause" @click="playback.pause()">{{ t('motion.pause') }}</el-button>
+    <el-button data-testid="step" @click="playback.step()">{{ t('motion.next') }}</el-button>
+    <el-button data-testid="reset" :disabled="!playback.active.value" @click="playback.reset()">{{
+      t('motion.putBack')
+    }}</el-button>
     <el-checkbox
       :model-value="playback.slow.value"
       class="slow"
       data-testid="slow"
       @change="(half: string | number | boolean) => playback.setSlow(!!half)"
-      >Half speed</el-checkbox
+      >{{ t('motion.half') }}</el-checkbox
     >
     <span class="time" data-testid="clock">
-      {{ playback.time.value.toFixed(1) }} of {{ playback.duration.value.toFixed(1) }} s
+      {{ t('motion.clock', { time: playback.time.value.toFixed(1), duration: playback.duration.value.toFixed(1) }) }}
     </span>
   </div>
 </template>
 
 <style scoped>
 .bar {
+  flex-wrap: wrap;
   display: flex;
   align-items: center;
   gap: 4px;

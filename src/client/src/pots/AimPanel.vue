@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PotAnswer } from '@/api/client'
+import { t } from '@/words'
 
 /** Why the aim is where it is: the angle in both schools, the room for error, and each allowance with what it does. */
 const props = defineProps<{ pot: PotAnswer | null; leftOut: string | null }>()
@@ -10,7 +11,7 @@ const mm = (value: number) => `${Math.abs(value).toFixed(1)} mm`
 const judge = computed(() => props.pot?.judge)
 const angle = computed(() =>
   judge.value
-    ? `${judge.value.cutDeg.toFixed(0)}° ${judge.value.cutTo === 'straight' ? '' : `to the ${judge.value.cutTo}`}, ${judge.value.contact}`
+    ? `${judge.value.cutDeg.toFixed(0)}° ${judge.value.cutTo === 'straight' ? '' : t('aiming.cutTo', { side: judge.value.cutTo })}, ${judge.value.contact}`
     : '',
 )
 /** Allowances that are nothing to speak of are left out; throw always stands. */
@@ -20,7 +21,8 @@ const terms = computed(
 const rooms = computed(() => {
   const window = props.pot?.window
   if (!window || !judge.value) return []
-  const names = judge.value.cutTo === 'straight' ? ['to the right', 'to the left'] : ['thick', 'thin']
+  const names =
+    judge.value.cutTo === 'straight' ? [t('aiming.right'), t('aiming.left')] : [t('aiming.thick'), t('aiming.thin')]
   return [window.thick, window.thin].map((edge, i) => ({
     name: names[i]!,
     words: edge.words,
@@ -31,13 +33,17 @@ const rooms = computed(() => {
 
 <template>
   <div class="panel" data-testid="aim-panel">
-    <p v-if="!judge" class="empty">Touch a ball and then a pocket: here stands how to aim it, and why.</p>
-    <div v-else class="scroll" tabindex="0" aria-label="The aim explained">
+    <p v-if="!judge" class="empty">{{ t('aiming.empty') }}</p>
+    <div v-else class="scroll" tabindex="0" :aria-label="t('aiming.explained')">
       <p class="big">{{ angle }}; {{ judge.sideWords }}</p>
-      <p data-testid="ghost-words"><b>By the white&rsquo;s place.</b> {{ judge.ghostWords }}</p>
-      <p data-testid="edge-words"><b>By the edges.</b> {{ judge.edgeWords }}</p>
+      <p data-testid="ghost-words">
+        <b>{{ t('aiming.byGhost') }}</b> {{ judge.ghostWords }}
+      </p>
+      <p data-testid="edge-words">
+        <b>{{ t('aiming.byEdges') }}</b> {{ judge.edgeWords }}
+      </p>
       <template v-if="pot?.aim">
-        <h3 data-testid="aim-sum">Allowances: {{ pot.aim.words }}</h3>
+        <h3 data-testid="aim-sum">{{ t('aiming.allowances', { words: pot.aim.words }) }}</h3>
         <ul class="terms">
           <li v-for="term in terms" :key="term.kind" :data-term="term.kind">
             <div class="line">
@@ -46,7 +52,7 @@ const rooms = computed(() => {
               <el-switch
                 size="small"
                 :model-value="leftOut !== term.kind"
-                :aria-label="`Allow for ${term.name}`"
+                :aria-label="t('aiming.allowFor', { what: term.name })"
                 @change="(on: string | number | boolean) => emit('leaveOut', on === true ? null : term.kind)"
               />
             </div>
@@ -63,7 +69,7 @@ const rooms = computed(() => {
         {{ i + 1 }}. {{ cushion.words }}
       </p>
       <template v-if="rooms.length > 0">
-        <h3>Room for error: {{ pot!.window!.widthMm.toFixed(0) }} mm of the pocket</h3>
+        <h3>{{ t('aiming.room', { width: pot!.window!.widthMm.toFixed(0) }) }}</h3>
         <p v-for="room in rooms" :key="room.name" :data-room="room.name">
           <b>{{ room.name }}</b> {{ room.words }}: <span class="figure">{{ room.figures }}</span>
         </p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Stroke } from '@/api/client'
+import { t } from '@/words'
 import { rounded } from './dials'
 import type { Where } from './useWhere'
 
@@ -21,7 +22,7 @@ const stunHeights = computed(() =>
     <div class="line">
       <el-switch
         :model-value="where.hides.value"
-        active-text="Hide the answer"
+        :active-text="t('where.hide')"
         data-testid="hide-answer"
         @change="(hide: string | number | boolean) => where.setHides(hide === true)"
       />
@@ -30,11 +31,13 @@ const stunHeights = computed(() =>
         size="small"
         data-testid="answer-by-keys"
         @click="emit('answerByKeys')"
-        >Answer by keys</el-button
+        >{{ t('where.byKeys') }}</el-button
       >
-      <el-button v-else-if="where.hides.value" size="small" @click="where.setGuess(null)">Ask again</el-button>
+      <el-button v-else-if="where.hides.value" size="small" @click="where.setGuess(null)">{{
+        t('where.askAgain')
+      }}</el-button>
     </div>
-    <p v-if="where.answerIsHidden.value" class="big">Where will the white go? Touch the cloth.</p>
+    <p v-if="where.answerIsHidden.value" class="big">{{ t('table.question') }}</p>
     <template v-else>
       <p v-if="where.anchors.value?.guessWords && where.guess.value" class="big" data-testid="guess-words">
         {{ where.anchors.value.guessWords }}
@@ -46,18 +49,18 @@ const stunHeights = computed(() =>
           </button>
           <small
             >{{ anchor.sentence ?? anchor.restWords
-            }}<template v-if="anchor.meets.length > 0"
-              >; meets {{ anchor.meets.slice(0, 3).join(', ') }}</template
-            ></small
+            }}<template v-if="anchor.meets.length > 0">{{
+              t('where.meets', { balls: anchor.meets.slice(0, 3).join(', ') })
+            }}</template></small
           >
-          <small v-if="!anchor.isReached && !anchor.sentence"
-            >Not quite {{ anchor.kind }} from here with a safe tip.</small
-          >
+          <small v-if="!anchor.isReached && !anchor.sentence">{{ t('where.notQuite', { kind: anchor.kind }) }}</small>
         </li>
       </ul>
-      <p v-if="where.anchors.value?.simplest" class="hint">Simplest: {{ where.anchors.value.simplest }}.</p>
+      <p v-if="where.anchors.value?.simplest" class="hint">
+        {{ t('where.simplest', { stroke: where.anchors.value.simplest }) }}
+      </p>
       <p v-if="stunHeights.length > 0" class="hint" data-testid="stun-heights">
-        To stun at this pace: {{ stunHeights.join('; ') }}.
+        {{ t('where.toStun', { heights: stunHeights.join('; ') }) }}
       </p>
     </template>
   </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Stroke } from '@/api/client'
+import { t } from '@/words'
 import { rounded } from './dials'
 import type { Where } from './useWhere'
 
@@ -8,28 +9,28 @@ defineProps<{ where: Where; second: string }>()
 const emit = defineEmits<{ take: [stroke: Partial<Stroke>] }>()
 
 const thicknesses: [number, string][] = [
-  [1, 'full'],
-  [0.75, 'three quarters'],
-  [0.5, 'half'],
-  [0.25, 'quarter'],
+  [1, t('where.thick.full')],
+  [0.75, t('where.thick.threeQuarters')],
+  [0.5, t('where.thick.half')],
+  [0.25, t('where.thick.quarter')],
 ]
-const perDegree = (change: number) => `a degree changes it by ${Math.abs(change).toFixed(2)} of the ball`
+const perDegree = (change: number) => t('where.perDegree', { change: Math.abs(change).toFixed(2) })
 </script>
 
 <template>
   <div data-testid="cannons">
     <div class="line">
-      <span>On the {{ second }}</span>
+      <span>{{ t('where.onThe', { ball: second }) }}</span>
       <el-select
         :model-value="where.fraction.value"
         size="small"
-        aria-label="Thickness at the second ball"
+        :aria-label="t('where.thickness')"
         style="width: 140px"
         @change="(covered: number) => where.setFraction(covered)"
       >
         <el-option v-for="[value, name] in thicknesses" :key="value" :value="value" :label="name" />
       </el-select>
-      <el-button size="small" text @click="where.setSecond(null)">Another</el-button>
+      <el-button size="small" text @click="where.setSecond(null)">{{ t('where.another') }}</el-button>
     </div>
     <template v-if="where.cannons.value">
       <p data-testid="cannon-words">{{ where.cannons.value.words }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Fix, FixAnswer } from '@/api/client'
+import { t } from '@/words'
 
 /** What threatens the stroke and its neighbours, and strokes that avoid it. */
 defineProps<{ answer: FixAnswer }>()
@@ -9,11 +10,11 @@ const emit = defineEmits<{ fix: [fix: Fix] }>()
 <template>
   <div>
     <ul class="list" data-testid="dangers">
-      <li v-if="answer.dangers.length === 0">Nothing threatens, a hair to either side included.</li>
+      <li v-if="answer.dangers.length === 0">{{ t('where.noDanger') }}</li>
       <li v-for="(danger, i) in answer.dangers" :key="i" :class="{ warns: danger.isExact }">{{ danger.words }}.</li>
     </ul>
     <template v-if="answer.fixes.length > 0">
-      <p class="hint">Instead:</p>
+      <p class="hint">{{ t('where.instead') }}</p>
       <ul class="list">
         <li v-for="(way, i) in answer.fixes" :key="i" :data-fix="way.kind">
           <button type="button" @click="emit('fix', way)">{{ way.words }}.</button>

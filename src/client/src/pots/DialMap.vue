@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Cell, MapRow } from '@/api/client'
+import { t } from '@/words'
 
 /** Pace by height: every cell is a stroke that was played; a click takes it. */
 const props = defineProps<{ rows: MapRow[]; pace: number; height: number }>()
@@ -59,7 +60,7 @@ const marked = computed(() => {
     :viewBox="`-26 -4 ${width + 32} ${depth + 28}`"
     tabindex="0"
     role="application"
-    aria-label="Map of pace and height: arrow keys choose a stroke, Enter takes it"
+    :aria-label="t('where.map')"
     data-testid="dial-map"
     @keydown="onKey"
   >
@@ -96,8 +97,8 @@ const marked = computed(() => {
       :width="size.x + 1.4"
       :height="size.y + 1.4"
     />
-    <text :x="width / 2" :y="depth + 18" text-anchor="middle">softer to harder</text>
-    <text :transform="`translate(-9 ${depth / 2}) rotate(-90)`" text-anchor="middle">lower to higher</text>
+    <text :x="width / 2" :y="depth + 18" text-anchor="middle">{{ t('where.paceAxis') }}</text>
+    <text :transform="`translate(-9 ${depth / 2}) rotate(-90)`" text-anchor="middle">{{ t('where.heightAxis') }}</text>
   </svg>
 </template>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Cell, MapRow } from '@/api/client'
+import { t } from '@/words'
 import DialMap from './DialMap.vue'
 
 /** The map of pace by height with what a stroke comes to, and its legend. */
@@ -9,12 +10,12 @@ const emit = defineEmits<{ take: [cell: Cell] }>()
 
 const told = ref<Cell | null>(null)
 const legend: [string, string][] = [
-  ['inZone', 'in the zone'],
-  ['fallsShort', 'short'],
-  ['runsPast', 'past'],
-  ['meetsBall', 'o meets a ball'],
-  ['inOff', 'x in-off'],
-  ['noPot', 'no pot'],
+  ['inZone', t('where.legend.inZone')],
+  ['fallsShort', t('where.legend.fallsShort')],
+  ['runsPast', t('where.legend.runsPast')],
+  ['meetsBall', t('where.legend.meetsBall')],
+  ['inOff', t('where.legend.inOff')],
+  ['noPot', t('where.legend.noPot')],
 ]
 </script>
 
@@ -27,7 +28,7 @@ const legend: [string, string][] = [
       @take="(cell) => emit('take', cell)"
       @tell="(cell) => (told = cell)"
     />
-    <p class="told">{{ told ? `${told.how}: ${told.words}` : 'Point at a stroke; a click takes it.' }}</p>
+    <p class="told">{{ told ? `${told.how}: ${told.words}` : t('where.pointAt') }}</p>
     <p class="legend">
       <span v-for="[kind, name] in legend" :key="kind"><i :class="kind"></i>{{ name }}</span>
     </p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Outline, PlaceOnBed } from '@/api/client'
-import { toSheet } from '@/table/view'
+import { arrowWays, toSheet, wayFromSheet } from '@/table/view'
 
 /** A place on the cloth that the player chose: a dashed outline with a handle, moved by keys. */
 const props = defineProps<{ outline: Outline; place: PlaceOnBed; radius: number; label: string; name: string }>()
@@ -11,14 +11,15 @@ const steps = { plain: 0.02, wide: 0.1 }
 const centre = computed(() => toSheet(props.outline, props.place.x, props.place.y))
 
 function onKey(event: KeyboardEvent) {
-  const way = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key]
+  const pressed = arrowWays[event.key]
+  const way = pressed && wayFromSheet(props.outline, pressed)
   if (event.key === 'Enter') emit('confirm', { ...props.place })
   else if (way) {
     const step = event.shiftKey ? steps.wide : steps.plain
     const inside = (value: number, most: number) => Math.min(most, Math.max(0, value))
     emit('move', {
-      x: inside(props.place.x + way[0]! * step, props.outline.length),
-      y: inside(props.place.y + way[1]! * step, props.outline.width),
+      x: inside(props.place.x + way.x * step, props.outline.length),
+      y: inside(props.place.y + way.y * step, props.outline.width),
     })
   } else return
   event.preventDefault()

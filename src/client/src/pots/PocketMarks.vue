@@ -2,23 +2,19 @@
 import { computed } from 'vue'
 import type { MatrixEntry, Outline } from '@/api/client'
 import { mm, toSheet } from '@/table/view'
+import { t } from '@/words'
 
 /** The six pockets as things to touch; for the ball in question each says by its mark how far it is open. */
 const props = defineProps<{ outline: Outline; entries: MatrixEntry[]; chosen: string | null; asks: boolean }>()
 const emit = defineEmits<{ pocket: [id: string] }>()
 
-const states: Record<string, string> = {
-  open: 'open',
-  partly: 'partly open',
-  blocked: 'blocked',
-  noLine: 'no line',
-}
-
 const marks = computed(() =>
   props.outline.pockets.map((pocket) => {
     const entry = props.entries.find((other) => other.pocket === pocket.id)
     const place = toSheet(props.outline, pocket.dropCentre.x, pocket.dropCentre.y)
-    const words = entry ? `${states[entry.state]}: ${entry.words}` : 'touch it to pot into it'
+    const words = entry
+      ? t('pockets.state', { state: t(`pockets.${entry.state}`), words: entry.words })
+      : t('pockets.touch')
     return {
       id: pocket.id,
       ...place,

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Outline, PotAnswer, PotPart } from '@/api/client'
 import { ballName } from '@/sheet/sheet'
 import type { SheetModel } from '@/sheet/useSheet'
+import { t } from '@/words'
 
 /** The pot in question: what, into which part, whether the aim follows it, and how wide its window is. */
 const props = defineProps<{ outline: Outline; model: SheetModel; pot: PotAnswer | null; picked: string | null }>()
@@ -10,20 +11,20 @@ const emit = defineEmits<{ drop: []; part: [part: PotPart]; keep: [keep: boolean
 
 const chosen = computed(() => props.model.pot.value)
 const parts: { value: PotPart; label: string }[] = [
-  { value: 'nearJaw', label: 'near' },
-  { value: 'middle', label: 'middle' },
-  { value: 'farJaw', label: 'far' },
+  { value: 'nearJaw', label: t('pot.near') },
+  { value: 'middle', label: t('pot.middle') },
+  { value: 'farJaw', label: t('pot.far') },
 ]
 const pocketName = (id: string) => props.outline.pockets.find((pocket) => pocket.id === id)?.name ?? id
 const title = computed(() => {
-  if (props.picked) return `${ballName(props.picked)}: now touch a pocket`
-  if (!chosen.value) return 'Touch a ball, then a pocket'
-  return `${ballName(chosen.value.ball)} to the ${pocketName(chosen.value.pocket)}`
+  if (props.picked) return t('pot.nowPocket', { ball: ballName(props.picked) })
+  if (!chosen.value) return t('pot.none')
+  return t('pot.to', { ball: ballName(chosen.value.ball), pocket: pocketName(chosen.value.pocket) })
 })
 const words = computed(() => {
   if (!chosen.value || props.picked) return ''
   if (props.pot?.sentence) return props.pot.sentence
-  return props.pot?.window ? `Room at the contact: ${props.pot.window.words}.` : ''
+  return props.pot?.window ? t('pot.room', { words: props.pot.window.words }) : ''
 })
 </script>
 
@@ -36,7 +37,7 @@ const words = computed(() => {
         text
         size="small"
         data-testid="drop-pot"
-        aria-label="Let the pot go"
+        :aria-label="t('pot.letGo')"
         @click="emit('drop')"
         >&times;</el-button
       >
@@ -44,15 +45,15 @@ const words = computed(() => {
     <div v-if="chosen" class="line">
       <el-switch
         :model-value="model.keepPot.value"
-        active-text="Keep the pot"
+        :active-text="t('pot.keep')"
         data-testid="keep-pot"
-        aria-label="Keep the pot"
+        :aria-label="t('pot.keep')"
         @change="(keep: string | number | boolean) => emit('keep', keep === true)"
       />
       <el-radio-group
         size="small"
         :model-value="chosen.part"
-        aria-label="Part of the pocket: near jaw, middle, far jaw"
+        :aria-label="t('pot.part')"
         data-testid="pot-part"
         @change="(part: unknown) => emit('part', part as PotPart)"
       >

@@ -29,14 +29,26 @@ const rules = computed(() =>
   props.regions
     ? props.reading.regions
         .filter((region) => region.from > 0.01)
-        .map((region) => ({ name: region.name, x: mm(region.from), height: mm(props.outline.width) }))
+        .map((region) => ({
+          name: region.name,
+          a: toSheet(props.outline, region.from, 0),
+          b: toSheet(props.outline, region.from, props.outline.width),
+        }))
     : [],
 )
 </script>
 
 <template>
   <g class="reading">
-    <line v-for="rule in rules" :key="rule.name" class="rule" :x1="rule.x" :x2="rule.x" y1="0" :y2="rule.height" />
+    <line
+      v-for="rule in rules"
+      :key="rule.name"
+      class="rule"
+      :x1="rule.a.x"
+      :x2="rule.b.x"
+      :y1="rule.a.y"
+      :y2="rule.b.y"
+    />
     <path
       v-for="ball in shut"
       :key="ball.id"

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { RegionInput } from '@/api/client'
 import { ballName, isRed } from '@/sheet/sheet'
+import { t } from '@/words'
 import type { Reading } from './useReading'
 
 /** The table read: what is on, what is in the way, how the reds are spread. */
@@ -9,10 +10,8 @@ const props = defineProps<{ reading: Reading; chosen: string | null }>()
 const emit = defineEmits<{ choose: [ball: string, pocket: string]; look: [ball: string] }>()
 
 const page = ref<'pots' | 'reds'>('pots')
-const signs: Record<string, string> = { open: 'open', partly: 'part', blocked: 'shut', noLine: '' }
 const data = computed(() => props.reading.reading.value)
 const pockets = ['yellow', 'green', 'middleYellowSide', 'middleGreenSide', 'topYellowSide', 'topGreenSide']
-const heads = ['yellow', 'green', 'mid y', 'mid g', 'top y', 'top g']
 const rows = computed(() => {
   const balls = [...new Set(data.value?.entries.map((entry) => entry.ball) ?? [])]
   return balls
@@ -41,16 +40,16 @@ function edit(index: number, from: number | undefined) {
   <div class="panel" data-testid="reading-panel">
     <p v-if="reading.refusal.value" class="refusal" role="alert">{{ reading.refusal.value }}</p>
     <p v-if="data" class="big" data-testid="reading-words">{{ data.words }}</p>
-    <el-radio-group v-model="page" size="small" aria-label="What is read" class="pages">
-      <el-radio-button value="pots">Pots</el-radio-button>
-      <el-radio-button value="reds" data-testid="reds-page">Blockers and reds</el-radio-button>
+    <el-radio-group v-model="page" size="small" :aria-label="t('reading.what')" class="pages">
+      <el-radio-button value="pots">{{ t('reading.pots') }}</el-radio-button>
+      <el-radio-button value="reds" data-testid="reds-page">{{ t('reading.reds') }}</el-radio-button>
     </el-radio-group>
-    <div v-if="data" class="scroll" tabindex="0" aria-label="The table read">
+    <div v-if="data" class="scroll" tabindex="0" :aria-label="t('reading.title')">
       <table v-if="page === 'pots'">
         <thead>
           <tr>
             <th></th>
-            <th v-for="head in heads" :key="head">{{ head }}</th>
+            <th v-for="pocket in pockets" :key="pocket">{{ t(`reading.heads.${pocket}`) }}</th>
           </tr>
         </thead>
         <tbody>
@@ -66,11 +65,18 @@ function edit(index: number, from: number | undefined) {
                 type="button"
                 :class="cell.state"
                 :title="cell.words"
-                :aria-label="`${signs[cell.state]}, ${ballName(row.ball)} to ${cell.pocket}: ${cell.words}`"
+                :aria-label="
+                  t('reading.cell', {
+                    sign: t(`reading.signs.${cell.state}`),
+                    ball: ballName(row.ball),
+                    pocket: cell.pocket,
+                    words: cell.words,
+                  })
+                "
                 :data-entry="`${row.ball}.${cell.pocket}`"
                 @click="emit('choose', cell.ball, cell.pocket)"
               >
-                {{ signs[cell.state] }}
+                {{ t(`reading.signs.${cell.state}`) }}
               </button>
               <span v-else :title="cell.words">&middot;</span>
             </td>
@@ -78,14 +84,14 @@ function edit(index: number, from: number | undefined) {
         </tbody>
       </table>
       <template v-else>
-        <h3>In the way</h3>
+        <h3>{{ t('reading.inTheWay') }}</h3>
         <ul>
-          <li v-if="data.problems.length === 0">No ball ties up another.</li>
+          <li v-if="data.problems.length === 0">{{ t('reading.noProblem') }}</li>
           <li v-for="problem in data.problems.slice(0, 3)" :key="problem.ball" :data-problem-row="problem.ball">
             <b>{{ ballName(problem.ball) }}</b> {{ problem.words }}
           </li>
         </ul>
-        <h3>Reds by region</h3>
+        <h3>{{ t('reading.regions') }}</h3>
         <ul class="regions">
           <li v-for="(region, i) in data.regions" :key="region.name" :data-region="region.name">
             <b>{{ region.reds.length }}</b> {{ region.name }}
@@ -98,7 +104,7 @@ function edit(index: number, from: number | undefined) {
               :step="0.05"
               :precision="2"
               controls-position="right"
-              :aria-label="`${region.name} begins at, metres up the table`"
+              :aria-label="t('reading.begins', { region: region.name })"
               @change="(from: number | undefined) => edit(i, from)"
             />
           </li>
@@ -106,12 +112,12 @@ function edit(index: number, from: number | undefined) {
         <div class="line">
           <el-switch
             :model-value="reading.balance.value"
-            active-text="Keep the regions balanced"
+            :active-text="t('reading.balance')"
             @change="(keep: string | number | boolean) => reading.setBalance(keep === true)"
           />
-          <el-button v-if="reading.regions.value" size="small" text @click="reading.setRegions(null)"
-            >Usual regions</el-button
-          >
+          <el-button v-if="reading.regions.value" size="small" text @click="reading.setRegions(null)">{{
+            t('reading.usual')
+          }}</el-button>
         </div>
         <ul class="choices" data-testid="choices">
           <li v-for="choice in data.choices.slice(0, 4)" :key="choice.red">
@@ -122,17 +128,17 @@ function edit(index: number, from: number | undefined) {
               text
               :aria-pressed="reading.without.value === choice.red"
               @click="reading.setWithout(reading.without.value === choice.red ? null : choice.red)"
-              >what if?</el-button
+              >{{ t('reading.whatIf') }}</el-button
             >
           </li>
         </ul>
         <p v-if="reading.without.value" class="warns">
-          Read without {{ ballName(reading.without.value) }}.
-          <el-button size="small" text @click="reading.setWithout(null)">Put it back</el-button>
+          {{ t('reading.without', { ball: ballName(reading.without.value) }) }}
+          <el-button size="small" text @click="reading.setWithout(null)">{{ t('reading.putBack') }}</el-button>
         </p>
       </template>
     </div>
-    <p v-else class="hint">Reading the table ...</p>
+    <p v-else class="hint">{{ t('reading.wait') }}</p>
   </div>
 </template>
 

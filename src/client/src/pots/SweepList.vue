@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Cell } from '@/api/client'
+import { t } from '@/words'
 import { dialLabel, type Where } from './useWhere'
 
 /** One dial swept: a row for each stroke; a click takes it. */
@@ -10,7 +11,7 @@ const emit = defineEmits<{ take: [cell: Cell] }>()
 <template>
   <div>
     <p v-if="where.sweep.value?.window" class="big" data-testid="dial-window">{{ where.sweep.value.window.words }}.</p>
-    <p v-else-if="where.wanted.value && where.sweep.value" class="hint">None of these stops in the zone.</p>
+    <p v-else-if="where.wanted.value && where.sweep.value" class="hint">{{ t('where.noneInZone') }}</p>
     <ul class="list">
       <li
         v-for="(cell, i) in where.sweep.value?.cells ?? []"

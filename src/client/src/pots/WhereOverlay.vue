@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import type { BallPlace, Cell, Outline, PlaceOnBed, Prediction } from '@/api/client'
 import { placeLabels, pointsAlong, pointsOf } from '@/table/labels'
-import { curve, mm, toSheet, type Point } from '@/table/view'
+import { curve, mm, textScale, toSheet, type Point } from '@/table/view'
+import { t } from '@/words'
 import PlaceMarker from './PlaceMarker.vue'
 import { dialLabel, type Where } from './useWhere'
 
@@ -17,7 +18,8 @@ const props = defineProps<{
 const emit = defineEmits<{ wanted: [place: PlaceOnBed]; draft: [place: PlaceOnBed]; guess: [place: PlaceOnBed] }>()
 
 /** Half the width of a label in millimetres of the sheet: its letters are 14 px high at 1280 px. */
-const half = (text: string) => text.length * 16.5 + 24
+const scale = computed(() => textScale(props.outline))
+const half = (text: string) => (text.length * 16.5 + 24) * scale.value
 const view = computed(() => props.where.view.value)
 const at = (place: PlaceOnBed) => toSheet(props.outline, place.x, place.y)
 
@@ -68,7 +70,7 @@ const texts = computed(() => {
     props.outline,
     words.map((word) => word.from),
     drawn,
-    (i) => ({ offset: 84, halfWidth: half(words[i]!.text), halfHeight: 44 }),
+    (i) => ({ offset: 40 + 44 * scale.value, halfWidth: half(words[i]!.text), halfHeight: 44 * scale.value }),
   )
   return words.map((word, i) => ({ ...word, ...spots[i]!, half: half(word.text) }))
 })
@@ -109,8 +111,14 @@ const showsWanted = computed(() => ['height', 'pace', 'map'].includes(view.value
       <circle v-for="(dot, i) in dots" :key="`d${i}`" class="stop inZone" :cx="dot.x" :cy="dot.y" r="9" />
       <g v-for="word in texts" :key="word.key" class="word" :data-word="word.text">
         <line :x1="word.from.x" :y1="word.from.y" :x2="word.x" :y2="word.y" />
-        <rect :x="word.x - word.half" :y="word.y - 43" :width="2 * word.half" height="86" rx="43" />
-        <text :x="word.x" :y="word.y + 20">{{ word.text }}</text>
+        <rect
+          :x="word.x - word.half"
+          :y="word.y - 43 * scale"
+          :width="2 * word.half"
+          :height="86 * scale"
+          :rx="43 * scale"
+        />
+        <text :x="word.x" :y="word.y + 20 * scale" :font-size="60 * scale">{{ word.text }}</text>
       </g>
     </g>
     <PlaceMarker
@@ -118,7 +126,7 @@ const showsWanted = computed(() => ['height', 'pace', 'map'].includes(view.value
       :outline="outline"
       :place="where.wanted.value!"
       :radius="mm(where.within.value)"
-      label="Where the white should stop; arrow keys move it"
+      :label="t('where.wantedMarker')"
       name="wanted"
       @move="(place) => emit('wanted', place)"
     />
@@ -127,7 +135,7 @@ const showsWanted = computed(() => ['height', 'pace', 'map'].includes(view.value
       :outline="outline"
       :place="(where.guess.value ?? draft)!"
       :radius="mm(outline.ballRadius)"
-      label="Your answer; arrow keys move it, Enter gives it"
+      :label="t('where.guessMarker')"
       name="guess"
       @move="(place) => emit('draft', place)"
       @confirm="(place) => emit('guess', place)"
@@ -191,7 +199,6 @@ const showsWanted = computed(() => ['height', 'pace', 'map'].includes(view.value
 }
 .word text {
   fill: var(--ivory);
-  font-size: 60px;
   text-anchor: middle;
 }
 </style>

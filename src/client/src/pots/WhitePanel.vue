@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Fix, PlaceOnBed, PotAnswer, Stroke } from '@/api/client'
 import { ballName } from '@/sheet/sheet'
+import { t } from '@/words'
 import AnchorList from './AnchorList.vue'
 import CannonList from './CannonList.vue'
 import DangerList from './DangerList.vue'
@@ -21,12 +22,12 @@ const emit = defineEmits<{
 }>()
 
 const views: { view: WhereView; label: string }[] = [
-  { view: 'anchors', label: 'Stun, follow, screw' },
-  { view: 'height', label: 'Lower to higher' },
-  { view: 'pace', label: 'Softer to harder' },
-  { view: 'map', label: 'Pace by height' },
-  { view: 'dangers', label: 'In-off?' },
-  { view: 'cannon', label: 'Cannon' },
+  { view: 'anchors', label: t('where.views.anchors') },
+  { view: 'height', label: t('where.views.height') },
+  { view: 'pace', label: t('where.views.pace') },
+  { view: 'map', label: t('where.views.map') },
+  { view: 'dangers', label: t('where.views.dangers') },
+  { view: 'cannon', label: t('where.views.cannon') },
 ]
 const view = computed(() => props.where.view.value)
 const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
@@ -34,7 +35,7 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
 
 <template>
   <div class="panel" data-testid="white-panel">
-    <div class="views" role="group" aria-label="Where can the white go?">
+    <div class="views" role="group" :aria-label="t('where.title')">
       <el-button
         v-for="choice in views"
         :key="choice.view"
@@ -46,10 +47,10 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
         >{{ choice.label }}</el-button
       >
     </div>
-    <p v-if="!pot" class="hint">Touch a ball and a pocket first.</p>
+    <p v-if="!pot" class="hint">{{ t('where.first') }}</p>
     <p v-if="where.refusal.value" class="refusal" role="alert">{{ where.refusal.value }}</p>
     <ZoneBar v-if="isZoned" :where="where" :rest="rest" @put-wanted="(place) => emit('putWanted', place)" />
-    <div class="scroll" tabindex="0" aria-label="What comes of it">
+    <div class="scroll" tabindex="0" :aria-label="t('where.result')">
       <AnchorList
         v-if="view === 'anchors'"
         :where="where"
@@ -74,7 +75,7 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
         @fix="(way) => emit('fix', way)"
       />
       <template v-else-if="view === 'cannon'">
-        <p v-if="!where.second.value" class="big">Touch the second ball.</p>
+        <p v-if="!where.second.value" class="big">{{ t('where.second') }}</p>
         <CannonList
           v-else
           :where="where"
@@ -82,9 +83,7 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
           @take="(cannon) => emit('take', cannon)"
         />
       </template>
-      <p v-else-if="pot && view === 'none'" class="hint">
-        Where can the white go from here? Choose one of the six; the answer is drawn on the table.
-      </p>
+      <p v-else-if="pot && view === 'none'" class="hint">{{ t('where.choose') }}</p>
     </div>
   </div>
 </template>

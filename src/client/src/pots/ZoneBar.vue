@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { PlaceOnBed } from '@/api/client'
+import { t } from '@/words'
 import type { Where } from './useWhere'
 
 /** Where the white should stop, and how near is near enough. */
@@ -10,13 +11,11 @@ const emit = defineEmits<{ putWanted: [place: PlaceOnBed] }>()
 <template>
   <div>
     <p class="hint">
-      {{
-        where.wanted.value ? 'The zone: touch the cloth to move it.' : 'Touch the cloth where the white should stop.'
-      }}
+      {{ where.wanted.value ? t('where.zoneMove') : t('where.zoneSet') }}
     </p>
     <div class="line">
       <label>
-        within
+        {{ t('where.within') }}
         <el-input-number
           size="small"
           :model-value="where.withinBalls.value"
@@ -24,15 +23,17 @@ const emit = defineEmits<{ putWanted: [place: PlaceOnBed] }>()
           :max="12"
           :step="0.5"
           controls-position="right"
-          aria-label="Balls from the middle of the zone"
+          :aria-label="t('where.fromMiddle')"
           @change="(balls: number | undefined) => where.setWithinBalls(balls ?? 2)"
         />
-        balls
+        {{ t('where.balls') }}
       </label>
-      <el-button size="small" :disabled="!rest" data-testid="zone-here" @click="rest && emit('putWanted', rest)"
-        >Where it stops now</el-button
-      >
-      <el-button v-if="where.wanted.value" size="small" @click="where.setWanted(null)">No zone</el-button>
+      <el-button size="small" :disabled="!rest" data-testid="zone-here" @click="rest && emit('putWanted', rest)">{{
+        t('where.here')
+      }}</el-button>
+      <el-button v-if="where.wanted.value" size="small" @click="where.setWanted(null)">{{
+        t('where.noZone')
+      }}</el-button>
     </div>
   </div>
 </template>

@@ -102,3 +102,5 @@ export function useBench(parts: {
     giveGuess,
   }
 }
+
+export type Bench = ReturnType<typeof useBench>

@@ -15,6 +15,7 @@ import {
 } from '@/api/client'
 import { readStream } from '@/api/stream'
 import type { ShotQuestion } from '@/table/usePrediction'
+import { t } from '@/words'
 
 /** What is asked about where the white can go. */
 export type WhereView = 'none' | 'anchors' | 'height' | 'pace' | 'map' | 'dangers' | 'cannon'
@@ -27,7 +28,7 @@ const stunDistances = [0.2, 0.4, 0.6, 0.9, 1.3]
 export function dialLabel(view: WhereView, cell: Cell) {
   if (view === 'pace') return cell.pace.toFixed(1)
   const tips = Math.round(cell.heightTips * 4) / 4
-  return tips === 0 ? 'centre' : `${Math.abs(tips)} ${tips > 0 ? 'high' : 'low'}`
+  return tips === 0 ? t('where.centre') : t(tips > 0 ? 'where.high' : 'where.low', { tips: Math.abs(tips) })
 }
 
 /** Where the white can go from a pot: the questions, and their newest answers. Older ones are dropped, and stopped where they stream. */

@@ -1,116 +1,181 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { CopyDocument, Delete } from '@element-plus/icons-vue'
+import { computed, ref, watch } from 'vue'
 import PanelHead from '@/app/PanelHead.vue'
 import type { LayoutSummary, Outline } from '@/api/client'
-import { kindClass } from './sheet'
+import { t } from '@/words'
+import PositionPicture from './PositionPicture.vue'
+import type { Positions } from './usePositions'
 
-/** The bench as a book of saved positions. */
-defineProps<{ outline: Outline; positions: LayoutSummary[]; refusal: string; opened: string | null }>()
-const emit = defineEmits<{ open: [id: string]; remove: [position: LayoutSummary]; close: [] }>()
+/** The bench as a book of saved positions: three at a time, found by words, by tags, or by their likeness to the sheet. */
+const props = defineProps<{ outline: Outline; positions: Positions; opened: string | null }>()
+const emit = defineEmits<{ open: [id: string]; close: [] }>()
 
-/** The position whose deletion was asked for once; a second press does it. */
-const asked = ref<string | null>(null)
+const atATime = 3
+const search = ref('')
+const shown = ref(atATime)
 
-function askOrRemove(position: LayoutSummary) {
-  if (asked.value === position.id) emit('remove', position)
-  else asked.value = position.id
+interface Row {
+  position: LayoutSummary
+  like: string
+  mirrored: boolean
 }
+
+const rows = computed<Row[]>(() => {
+  const { alike, positions } = props.positions
+  const all: Row[] = alike.value
+    ? alike.value.map((one) => ({ position: one.position, like: one.words, mirrored: one.mirrored }))
+    : positions.value.map((position) => ({ position, like: '', mirrored: false }))
+  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return all.filter(({ position }) => {
+    const text = [position.name, position.note, position.profile.name, ...position.tags].join(' ').toLowerCase()
+    return words.every((word) => text.includes(word))
+  })
+})
+const tags = computed(() => [...new Set(props.positions.positions.value.flatMap((one) => one.tags))].sort())
+
+watch([search, () => props.positions.alike.value], () => (shown.value = atATime))
+
+const toggleTag = (tag: string) => (search.value = search.value === tag ? '' : tag)
 </script>
 
 <template>
   <div class="panel" data-testid="positions">
-    <PanelHead title="My shots" @close="emit('close')" />
-    <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
-    <p v-else-if="positions.length === 0" class="empty">Nothing is saved yet. Lay a position and press Save.</p>
-    <ul class="scroll">
-      <li v-for="position in positions" :key="position.id" :class="{ current: position.id === opened }">
-        <button type="button" class="open" :data-position="position.name" @click="emit('open', position.id)">
-          <svg :viewBox="`0 0 ${outline.length} ${outline.width}`" aria-hidden="true">
-            <rect width="100%" height="100%" rx="0.08" />
-            <circle
-              v-for="ball in position.balls"
-              :key="ball.id"
-              :class="kindClass(ball.id)"
-              :cx="ball.x"
-              :cy="outline.width - ball.y"
-              r="0.055"
-            />
-          </svg>
-          <span>
-            <b>{{ position.name }}</b>
-            <small>{{ position.note || (position.isHouse ? '' : 'Saved by you') }}</small>
-            <small class="table" data-testid="position-table">table: {{ position.profile.name }}</small>
-          </span>
-        </button>
-        <el-button
-          v-if="!position.isHouse"
-          text
-          class="delete"
-          :aria-label="`Delete ${position.name}`"
-          @click="askOrRemove(position)"
-          @blur="asked = null"
+    <PanelHead :title="t('positions.title')" @close="emit('close')" />
+    <p v-if="positions.refusal.value" class="refusal" role="alert">{{ positions.refusal.value }}</p>
+    <p v-if="positions.deleted.value" class="notice undo" role="status">
+      {{ t('positions.deleted', { name: positions.deleted.value.name }) }}
+      <el-button size="small" data-testid="bring-back" @click="positions.bringBack()">{{
+        t('positions.bringBack')
+      }}</el-button>
+    </p>
+    <div class="find">
+      <el-input
+        v-model="search"
+        clearable
+        data-testid="search"
+        :placeholder="t('positions.search')"
+        :aria-label="t('positions.search')"
+      />
+      <el-button :aria-pressed="positions.alike.value !== null" data-testid="alike" @click="positions.findAlike()">
+        {{ positions.alike.value ? t('positions.all') : t('positions.alike') }}
+      </el-button>
+    </div>
+    <p v-if="tags.length > 0" class="tags">
+      <button
+        v-for="tag in tags"
+        :key="tag"
+        type="button"
+        :aria-pressed="search === tag"
+        :data-tag="tag"
+        @click="toggleTag(tag)"
+      >
+        {{ tag }}
+      </button>
+    </p>
+    <p v-if="rows.length === 0" class="hint">{{ search ? t('positions.noneFound') : t('positions.none') }}</p>
+    <div class="scroll" tabindex="0" :aria-label="t('positions.title')">
+      <ul>
+        <li
+          v-for="{ position, like, mirrored } in rows.slice(0, shown)"
+          :key="position.id"
+          :class="{ current: position.id === opened }"
         >
-          {{ asked === position.id ? 'Delete for good' : 'Delete' }}
-        </el-button>
-      </li>
-    </ul>
+          <button type="button" :data-position="position.name" @click="emit('open', position.id)">
+            <PositionPicture :outline="outline" :balls="position.balls" :class="{ mirrored }" />
+            <span>
+              <b>{{ position.name }}</b>
+              <small v-if="like" class="like" data-testid="likeness">{{ like }}</small>
+              <small>{{ position.note || (position.isHouse ? '' : t('positions.yours')) }}</small>
+              <small class="table" data-testid="position-table">{{
+                t('positions.table', { table: position.profile.name })
+              }}</small>
+            </span>
+          </button>
+          <div class="tools">
+            <el-button
+              text
+              size="small"
+              :icon="CopyDocument"
+              :aria-label="t('positions.copy', { name: position.name })"
+              @click="positions.copy(position)"
+            />
+            <el-button
+              v-if="!position.isHouse"
+              text
+              size="small"
+              :icon="Delete"
+              :aria-label="t('positions.delete', { name: position.name })"
+              @click="positions.remove(position)"
+            />
+          </div>
+        </li>
+      </ul>
+      <el-button v-if="rows.length > shown" class="more" data-testid="more" @click="shown += 2 * atATime">
+        {{ t('positions.more', { count: rows.length - shown }) }}
+      </el-button>
+    </div>
   </div>
 </template>
 
+<style scoped src="./panels.css"></style>
+<style scoped src="./list.css"></style>
 <style scoped>
-ul {
-  list-style: none;
-  margin: 6px 0 0;
-  padding: 0;
-}
 li {
   display: flex;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
-}
-li.current {
-  background: var(--straw-paper);
-}
-.open {
-  flex: 1;
-  display: flex;
-  gap: 12px;
   align-items: flex-start;
-  padding: 9px 6px;
-  border: 0;
+}
+.find {
+  display: flex;
+  gap: 5px;
+}
+.find .el-button {
+  height: 34px;
+}
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin: 7px 0 0;
+}
+.tags button {
+  border: 1px solid var(--line);
+  border-radius: 12px;
   background: none;
+  color: var(--ink-soft);
   font: inherit;
-  color: inherit;
-  text-align: left;
+  font-size: 14px;
+  line-height: 20px;
+  padding: 1px 9px;
   cursor: pointer;
 }
-.open:hover {
-  background: var(--straw-paper);
+.tags button[aria-pressed='true'] {
+  background: var(--chalk-fill);
+  color: #fff;
 }
-.open svg {
-  width: 92px;
-  flex: none;
-  margin-top: 3px;
+.tools {
+  display: flex;
+  flex-direction: column;
+  padding-top: 5px;
 }
-.open svg rect {
-  fill: var(--cloth);
+.like {
+  color: var(--chalk) !important;
+  font-weight: 600;
 }
-.open svg circle {
-  fill: var(--ball);
+.mirrored {
+  transform: scaleY(-1);
 }
-.open b {
-  display: block;
-}
-.open small {
-  font-size: 14px;
-  line-height: 18px;
-  color: var(--ink-soft);
-}
-.open .table {
-  display: block;
+.table {
   font-style: italic;
 }
-.refusal {
-  color: var(--warn);
+.undo {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+}
+.more {
+  width: 100%;
+  margin-top: 8px;
 }
 </style>

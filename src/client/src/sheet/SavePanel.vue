@@ -1,74 +1,97 @@
 <script setup lang="ts">
 import { nextTick, onMounted, ref } from 'vue'
-import type { Positions } from './usePositions'
+import type { Outline } from '@/api/client'
+import { t } from '@/words'
+import PositionPicture from './PositionPicture.vue'
 import type { OpenedPosition } from './sheet'
+import type { Positions } from './usePositions'
 
-/** Name and note of a position that is to be kept. */
-const props = defineProps<{ positions: Positions; opened: OpenedPosition | null }>()
-const emit = defineEmits<{ close: [] }>()
+/** Name, note and tags of a position that is to be kept, and the way back to what it was. */
+const props = defineProps<{ positions: Positions; opened: OpenedPosition | null; outline: Outline }>()
+const emit = defineEmits<{ close: []; wentBack: [] }>()
 
-const name = ref(props.opened && !props.opened.isHouse ? props.opened.name : '')
-const note = ref(props.opened?.isHouse ? '' : (props.opened?.note ?? ''))
-const field = ref<{ focus(): void } | null>(null)
 const isOwn = () => !!props.opened && !props.opened.isHouse
+const name = ref(isOwn() ? props.opened!.name : '')
+const note = ref(isOwn() ? props.opened!.note : '')
+const tags = ref((props.opened?.tags ?? []).join(', '))
+const field = ref<{ focus(): void } | null>(null)
+const tagList = () => tags.value.split(/[,;]/).map((tag) => tag.trim())
 
-onMounted(() => nextTick(() => field.value?.focus()))
+onMounted(() => {
+  void nextTick(() => field.value?.focus())
+  void props.positions.showVersions(isOwn() ? props.opened!.id : null)
+})
 
 async function keep() {
-  if (name.value.trim() && (await props.positions.saveAs(name.value, note.value))) emit('close')
+  if (name.value.trim() && (await props.positions.saveAs(name.value, note.value, tagList()))) emit('close')
 }
 
 async function rename() {
-  if (name.value.trim() && (await props.positions.rename(name.value))) emit('close')
+  if (name.value.trim() && (await props.positions.rename(name.value, tagList()))) emit('close')
 }
+
+async function goBack(version: number) {
+  await props.positions.goBack(version)
+  emit('wentBack')
+}
+
+const when = (time: string) => new Date(time).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
   <form class="panel" data-testid="save-form" @submit.prevent="keep">
-    <h2>Save this position</h2>
-    <p v-if="opened?.isHouse" class="hint">
-      "{{ opened.name }}" belongs to the house and stays as it is; yours is kept under a name of its own.
-    </p>
+    <h2>{{ t('save.title') }}</h2>
+    <p v-if="opened?.isHouse" class="hint">{{ t('save.house', { name: opened.name }) }}</p>
     <label>
-      <span>Name</span>
+      <span>{{ t('save.name') }}</span>
       <el-input ref="field" v-model="name" maxlength="80" data-testid="save-name" />
     </label>
     <label>
-      <span>What to look at (one line)</span>
+      <span>{{ t('save.note') }}</span>
       <el-input v-model="note" maxlength="300" data-testid="save-note" />
     </label>
+    <label>
+      <span>{{ t('save.tags') }}</span>
+      <el-input v-model="tags" data-testid="save-tags" />
+    </label>
     <p v-if="positions.refusal.value" class="refusal" role="alert">{{ positions.refusal.value }}</p>
-    <div class="buttons">
-      <el-button type="primary" native-type="submit" :disabled="!name.trim()" data-testid="save-confirm"
-        >Save as new</el-button
-      >
-      <el-button v-if="isOwn()" :disabled="!name.trim() || name.trim() === opened?.name" @click="rename"
-        >Rename</el-button
-      >
-      <el-button text @click="emit('close')">Leave it</el-button>
+    <div class="row">
+      <el-button type="primary" native-type="submit" :disabled="!name.trim()" data-testid="save-confirm">
+        {{ t('save.asNew') }}
+      </el-button>
+      <el-button v-if="isOwn()" :disabled="!name.trim()" data-testid="rename" @click="rename">{{
+        t('save.rename')
+      }}</el-button>
+      <el-button text @click="emit('close')">{{ t('save.leave') }}</el-button>
     </div>
+    <section
+      v-if="positions.versions.value && positions.versions.value.length > 0"
+      class="scroll"
+      tabindex="0"
+      :aria-label="t('save.versions')"
+    >
+      <h3>{{ t('save.versions') }}</h3>
+      <ul>
+        <li v-for="version in positions.versions.value" :key="version.version">
+          <button type="button" :data-version="version.version" @click="goBack(version.version)">
+            <PositionPicture :outline="outline" :balls="version.balls" />
+            <span>
+              <b>{{ t('save.version', { number: version.version }) }}</b>
+              <small>{{ when(version.savedAt) }}</small>
+              <small>{{ version.note }}</small>
+            </span>
+          </button>
+        </li>
+      </ul>
+    </section>
   </form>
 </template>
 
+<style scoped src="./panels.css"></style>
+<style scoped src="./list.css"></style>
 <style scoped>
 h2 {
   margin: 4px 0 8px;
   font-size: 20px;
-}
-label {
-  display: grid;
-  gap: 4px;
-  margin-bottom: 12px;
-  color: var(--ink-soft);
-}
-.hint {
-  color: var(--ink-soft);
-}
-.refusal {
-  color: var(--warn);
-}
-.buttons {
-  display: flex;
-  gap: 4px;
 }
 </style>

@@ -1,4 +1,5 @@
-import type { BallPlace, PotPart, Stroke } from '@/api/client'
+import { t } from '@/words'
+import type { BallPlace, Mark, PlayState, PotPart, Stroke } from '@/api/client'
 
 /** The saved position that a sheet was opened from. */
 export interface OpenedPosition {
@@ -7,6 +8,7 @@ export interface OpenedPosition {
   note: string
   version: number
   isHouse: boolean
+  tags: string[]
 }
 
 /** The pot that is being played. */
@@ -20,6 +22,12 @@ export interface ChosenPot {
 export interface Sheet {
   balls: BallPlace[]
   stroke: Stroke
+  /** Places, gates, targets and zones on the cloth. */
+  marks: Mark[]
+  /** What was set of the state of play; null when all of it is inferred. */
+  state: PlayState | null
+  /** Balls laid while the server was away: nobody has settled them yet. */
+  raw: string[]
   /** Null while no pot is chosen. */
   pot: ChosenPot | null
   /** True when the aim follows the pot. */
@@ -35,11 +43,25 @@ export const clubProfile = 'club'
 
 export const startStroke: Stroke = { directionDeg: 0, pace: 4, side: 0, height: 0 }
 
+/** Nothing is set of the state of play. */
+export const emptyState: PlayState = {
+  on: null,
+  nominated: null,
+  inHand: false,
+  freeBall: false,
+  scores: null,
+  break: null,
+  missCount: 0,
+}
+
 /** An empty table with the white in the D. */
 export function emptySheet(): Sheet {
   return {
     balls: [{ id: 'cue', x: 0.6, y: 0.8 }],
     stroke: { ...startStroke },
+    marks: [],
+    state: null,
+    raw: [],
     pot: null,
     keepPot: true,
     profile: clubProfile,
@@ -62,10 +84,23 @@ export function nextRed(balls: BallPlace[]): string | undefined {
   return redIds.find((id) => !laid.has(id))
 }
 
+/** The next id for a mark of a kind. */
+export function nextMarkId(marks: Mark[], kind: string): string {
+  const taken = new Set(marks.map((mark) => mark.id))
+  for (let number = 1; ; number++) {
+    if (!taken.has(`${kind}${number}`)) return `${kind}${number}`
+  }
+}
+
+/** What stands on a ball when letters are asked for: its colour is then not the only sign. */
+export function ballLetters(id: string): string {
+  if (isRed(id)) return id.slice(3)
+  return t(`balls.letters.${id}`)
+}
+
 /** What a ball is called in labels. */
 export function ballName(id: string): string {
-  if (id === 'cue') return 'white'
-  return isRed(id) ? `red ${id.slice(3)}` : id
+  return isRed(id) ? t('balls.red', { number: id.slice(3) }) : t(`balls.names.${id}`)
 }
 
 /** Reads a sheet that was kept in the browser; anything foreign is turned down. */
@@ -80,8 +115,9 @@ export function readSheet(text: string | null): Sheet | null {
     const { directionDeg, pace, side, height } = kept.stroke
     const strokeFine = [directionDeg, pace, side, height].every(Number.isFinite)
     if (!ballsFine || !strokeFine) return null
-    // A sheet that was kept before tables had names is the club's; one from before pots were chosen has none.
-    return { ...kept, profile: kept.profile ?? clubProfile, pot: kept.pot ?? null, keepPot: kept.keepPot ?? true }
+    // What older sheets did not have yet is as it was then: the club's table, no pot, no marks.
+    const older = { profile: clubProfile, pot: null, keepPot: true, marks: [], state: null, raw: [] }
+    return { ...older, ...kept }
   } catch {
     return null
   }

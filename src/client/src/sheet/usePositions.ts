@@ -1,10 +1,14 @@
 import { ref } from 'vue'
-import { api, ask, type LayoutSummary, type SavedLayout } from '@/api/client'
+import { api, ask, type Alike, type LayoutSummary, type PositionVersion, type SavedLayout } from '@/api/client'
+import { t } from '@/words'
 import type { SheetModel } from './useSheet'
 
-/** Saved positions: list, open, save, rename, delete; what the server refuses becomes a sentence. */
+/** Saved positions: list, find, open, save, rename, copy, delete and bring back, older versions; refusals become sentences. */
 export function usePositions(model: SheetModel) {
   const positions = ref<LayoutSummary[]>([])
+  const alike = ref<Alike[] | null>(null)
+  const versions = ref<PositionVersion[] | null>(null)
+  const deleted = ref<LayoutSummary | null>(null)
   const refusal = ref('')
   const notice = ref('')
 
@@ -21,10 +25,7 @@ export function usePositions(model: SheetModel) {
     return !!data
   }
 
-  const content = () => {
-    const { balls, stroke, profile, pot, keepPot } = model.sheet.value
-    return { balls, stroke, profile, pot: pot && { ...pot, keep: keepPot } }
-  }
+  const content = () => ({ ...model.content(), mode: undefined })
 
   function accept(saved: SavedLayout | undefined, sentence: string | undefined, words: string) {
     refusal.value = sentence ?? ''
@@ -43,27 +44,27 @@ export function usePositions(model: SheetModel) {
     const { data, refusal: sentence } = await ask(
       api.PUT('/api/layouts/{id}', { params: { path: { id: opened.id } }, body }),
     )
-    return accept(data, sentence, `Saved "${opened.name}".`)
+    return accept(data, sentence, t('positions.saved', { name: opened.name }))
   }
 
   /** Saves under a name of its own. */
-  async function saveAs(name: string, note: string) {
-    const body = { name, note, ...content() }
+  async function saveAs(name: string, note: string, tags: string[]) {
+    const body = { name, note, tags, ...content() }
     const { data, refusal: sentence } = await ask(api.POST('/api/layouts', { body }))
-    return accept(data, sentence, `Saved "${name.trim()}".`)
+    return accept(data, sentence, t('positions.saved', { name: name.trim() }))
   }
 
-  async function rename(name: string) {
+  async function rename(name: string, tags: string[]) {
     const opened = model.sheet.value.opened
     if (!opened || opened.isHouse) return false
     const changed = model.sheet.value.changed
     const { data, refusal: sentence } = await ask(
       api.PUT('/api/layouts/{id}/name', {
         params: { path: { id: opened.id } },
-        body: { version: opened.version, name },
+        body: { version: opened.version, name, tags },
       }),
     )
-    const done = accept(data, sentence, `Now called "${name.trim()}".`)
+    const done = accept(data, sentence, t('positions.renamed', { name: name.trim() }))
     if (done) model.sheet.value.changed = changed
     return done
   }
@@ -77,11 +78,84 @@ export function usePositions(model: SheetModel) {
     if (sentence) return
     // The balls stay on the sheet; only the saved copy is gone.
     if (model.sheet.value.opened?.id === id) model.sheet.value.opened = null
-    notice.value = `Deleted "${position.name}".`
+    deleted.value = position
     await refresh()
   }
 
-  return { positions, refusal, notice, refresh, open, save, saveAs, rename, remove }
+  async function bringBack() {
+    if (!deleted.value) return
+    const path = { id: deleted.value.id }
+    const { data, refusal: sentence } = await ask(api.POST('/api/layouts/{id}/bring-back', { params: { path } }))
+    refusal.value = sentence ?? ''
+    if (data) deleted.value = null
+    await refresh()
+  }
+
+  async function copy(position: LayoutSummary) {
+    const path = { id: position.id }
+    const { data, refusal: sentence } = await ask(api.POST('/api/layouts/{id}/copy', { params: { path } }))
+    await refresh()
+    refusal.value = sentence ?? ''
+    if (data) notice.value = t('positions.copied', { name: data.name })
+  }
+
+  /** Looks for saved positions like the sheet, mirrored or not; again, and all are shown. */
+  async function findAlike() {
+    if (alike.value) return void (alike.value = null)
+    const { data, refusal: sentence } = await ask(
+      api.POST('/api/layouts/alike', { body: { balls: model.balls.value, count: 12 } }),
+    )
+    refusal.value = sentence ?? ''
+    alike.value = data ?? null
+  }
+
+  /** What a position was before it was saved over; nothing for one that is not the owner's. */
+  async function showVersions(id: string | null) {
+    refusal.value = ''
+    versions.value = null
+    if (!id) return
+    const { data, refusal: sentence } = await ask(api.GET('/api/layouts/{id}/versions', { params: { path: { id } } }))
+    refusal.value = sentence ?? ''
+    versions.value = data ?? null
+  }
+
+  /** Goes back to an older version of the position on the sheet. */
+  async function goBack(version: number) {
+    const opened = model.sheet.value.opened
+    if (!opened) return
+    const { data, refusal: sentence } = await ask(
+      api.POST('/api/layouts/{id}/versions/{version}', {
+        params: { path: { id: opened.id, version } },
+        body: { version: opened.version },
+      }),
+    )
+    refusal.value = sentence ?? ''
+    if (!data) return
+    model.open(data)
+    versions.value = null
+    notice.value = t('positions.wentBack', { version })
+    await refresh()
+  }
+
+  return {
+    positions,
+    alike,
+    versions,
+    deleted,
+    refusal,
+    notice,
+    refresh,
+    open,
+    save,
+    saveAs,
+    rename,
+    remove,
+    bringBack,
+    copy,
+    findAlike,
+    showVersions,
+    goBack,
+  }
 }
 
 export type Positions = ReturnType<typeof usePositions>

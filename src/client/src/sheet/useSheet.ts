@@ -1,30 +1,40 @@
-import { useManualRefHistory, watchDebounced } from '@vueuse/core'
+import { watchDebounced } from '@vueuse/core'
 import { computed, ref, toRaw } from 'vue'
-import type { PotPart, SavedLayout, Stroke } from '@/api/client'
-import { emptySheet, readSheet, startStroke, type ChosenPot, type Sheet } from './sheet'
+import type { BallPlace, Mark, PlayState, PositionContent, PotPart, SavedLayout, Stroke } from '@/api/client'
+import { emptySheet, readSheet, startStroke, type ChosenPot, type OpenedPosition, type Sheet } from './sheet'
+import { useStepStore, type StepStore } from './stepStore'
+import { useHistory } from './useHistory'
 
 const storageKey = 'deep-baize.sheet.1'
 
 /** The working sheet: one history for everything on it, kept in the browser without being asked. */
-export function useSheet() {
+export function useSheet(store: StepStore = useStepStore()) {
   const kept = readSheet(localStorage.getItem(storageKey))
   const sheet = ref<Sheet>(kept ?? emptySheet())
-  const history = useManualRefHistory(sheet, { clone: (value) => structuredClone(deepRaw(value)), capacity: 200 })
+  const history = useHistory(textOf(sheet.value), store)
 
-  const keep = () => localStorage.setItem(storageKey, JSON.stringify(sheet.value))
+  const keep = () => localStorage.setItem(storageKey, textOf(sheet.value))
   watchDebounced(sheet, keep, { deep: true, debounce: 200, maxWait: 1000 })
   window.addEventListener('pagehide', keep)
 
+  /** Adds the sheet as it lies as a step. */
+  function addStep() {
+    history.add(textOf(sheet.value))
+    keep()
+  }
+
   /** Closes a gesture: what was changed since the last one becomes one step of the history. */
   function commit() {
-    if (essence(sheet.value) === essence(history.last.value.snapshot)) return
+    if (essence(sheet.value) === essence(JSON.parse(history.current()) as Sheet)) return
     sheet.value.changed = true
-    history.commit()
+    addStep()
   }
 
   /** Takes what was changed into the step before: it belongs to it. */
-  function amend() {
-    history.last.value = { ...history.last.value, snapshot: deepRaw(sheet.value) }
+  const amend = () => history.amend(textOf(sheet.value))
+
+  function goTo(step: string | null) {
+    if (step !== null) sheet.value = JSON.parse(step) as Sheet
   }
 
   function setStroke(part: Partial<Stroke>) {
@@ -37,8 +47,8 @@ export function useSheet() {
     sheet.value.keepPot = true
   }
 
-  function setKeepPot(keep: boolean) {
-    sheet.value.keepPot = keep
+  function setKeepPot(keepIt: boolean) {
+    sheet.value.keepPot = keepIt
   }
 
   /** Takes over the direction that the server found for the pot. Nothing is asked anew: it is the answer to the question. */
@@ -52,46 +62,84 @@ export function useSheet() {
     commit()
   }
 
+  function setState(state: PlayState | null) {
+    sheet.value.state = state
+  }
+
   function place(id: string, x: number, y: number) {
     const ball = sheet.value.balls.find((other) => other.id === id)
     if (ball) {
       ball.x = x
       ball.y = y
     } else sheet.value.balls.push({ id, x, y })
+    if (sheet.value.raw.includes(id)) sheet.value.raw = sheet.value.raw.filter((other) => other !== id)
   }
 
-  function remove(id: string) {
-    if (id === 'cue') return
-    if (sheet.value.pot?.ball === id) sheet.value.pot = null
-    sheet.value.balls = sheet.value.balls.filter((ball) => ball.id !== id)
+  /** Lays a ball where the hand holds it, while nobody can say where it settles. */
+  function placeRaw(id: string, x: number, y: number) {
+    place(id, x, y)
+    sheet.value.raw = [...sheet.value.raw, id]
+  }
+
+  /** Takes over balls that were settled or changed as one. */
+  function setBalls(balls: BallPlace[], raw: string[] = []) {
+    sheet.value.balls = balls.map((ball) => ({ ...ball }))
+    sheet.value.raw = raw
+    if (sheet.value.pot && !balls.some((ball) => ball.id === sheet.value.pot!.ball)) sheet.value.pot = null
+  }
+
+  function remove(...ids: string[]) {
+    const gone = new Set(ids.filter((id) => id !== 'cue'))
+    setBalls(
+      sheet.value.balls.filter((ball) => !gone.has(ball.id)),
+      sheet.value.raw.filter((id) => !gone.has(id)),
+    )
     commit()
   }
 
-  function open(saved: SavedLayout) {
-    const { id, name, note, version, isHouse } = saved
+  function setMarks(marks: Mark[]) {
+    sheet.value.marks = marks
+  }
+
+  /** Puts other content on the sheet: one step of the history. Stroke and pot are taken when it has them. */
+  function lay(content: PositionContent, opened: OpenedPosition | null, changed: boolean) {
     sheet.value = {
-      balls: saved.balls.map((ball) => ({ ...ball })),
-      stroke: { ...startStroke, ...saved.stroke },
-      pot: saved.pot ? { ball: saved.pot.ball, pocket: saved.pot.pocket, part: saved.pot.part as PotPart } : null,
-      keepPot: saved.pot?.keep ?? true,
-      profile: saved.profile.id,
-      opened: { id, name, note, version, isHouse },
-      changed: false,
+      balls: content.balls.map((ball) => ({ ...ball })),
+      stroke: { ...startStroke, ...(content.stroke ?? {}) },
+      marks: content.marks ?? [],
+      state: content.state ?? null,
+      raw: [],
+      pot: content.pot
+        ? { ball: content.pot.ball, pocket: content.pot.pocket, part: content.pot.part as PotPart }
+        : null,
+      keepPot: content.pot?.keep ?? true,
+      profile: content.profile ?? sheet.value.profile,
+      opened,
+      changed,
     }
-    history.commit()
+    addStep()
+  }
+
+  function open(saved: SavedLayout) {
+    lay({ ...saved, profile: saved.profile.id }, asOpened(saved), false)
   }
 
   /** Notes that the sheet was saved; the balls stay as they are. */
   function markSaved(saved: SavedLayout) {
-    const { id, name, note, version, isHouse } = saved
-    sheet.value.opened = { id, name, note, version, isHouse }
+    sheet.value.opened = asOpened(saved)
     sheet.value.changed = false
-    history.commit()
+    addStep()
   }
 
   function clear() {
     sheet.value = { ...emptySheet(), profile: sheet.value.profile }
-    history.commit()
+    addStep()
+  }
+
+  /** The sheet as the server takes it. */
+  function content(): PositionContent {
+    const { balls, stroke, profile, pot, keepPot, marks, state } = sheet.value
+    return { balls, stroke, profile, pot: pot && { ...pot, keep: keepPot }, marks, state }
   }
 
   return {
@@ -102,10 +150,13 @@ export function useSheet() {
     profile: computed(() => sheet.value.profile),
     pot: computed(() => sheet.value.pot),
     keepPot: computed(() => sheet.value.keepPot),
+    marks: computed(() => sheet.value.marks),
+    state: computed(() => sheet.value.state),
+    whenReady: () => history.ready,
     canUndo: history.canUndo,
     canRedo: history.canRedo,
-    undo: history.undo,
-    redo: history.redo,
+    undo: () => goTo(history.undo()),
+    redo: () => goTo(history.redo()),
     commit,
     amend,
     setStroke,
@@ -113,15 +164,25 @@ export function useSheet() {
     setKeepPot,
     followAim,
     setProfile,
+    setState,
+    setMarks,
     place,
+    placeRaw,
+    setBalls,
     remove,
+    lay,
     open,
     markSaved,
     clear,
+    content,
   }
 }
 
 export type SheetModel = ReturnType<typeof useSheet>
+
+function asOpened({ id, name, note, version, isHouse, tags }: SavedLayout): OpenedPosition {
+  return { id, name, note, version, isHouse, tags }
+}
 
 /** What a player would call the same sheet: the direction of a pot that is kept is an answer, not a change. */
 function essence(sheet: Sheet): string {
@@ -129,6 +190,4 @@ function essence(sheet: Sheet): string {
   return JSON.stringify(isKept ? { ...sheet, stroke: { ...sheet.stroke, directionDeg: 0 } } : sheet)
 }
 
-function deepRaw(value: Sheet): Sheet {
-  return JSON.parse(JSON.stringify(value)) as Sheet
-}
+const textOf = (sheet: Sheet) => JSON.stringify(sheet)

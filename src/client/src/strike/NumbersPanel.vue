@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Prediction, ShotEvent } from '@/api/client'
+import { t } from '@/words'
 
 /** The bench's second face: what lies behind the numerals. */
 const props = defineProps<{ prediction: Prediction | null; told: number | null }>()
@@ -22,27 +23,39 @@ function whiteOf(event: ShotEvent) {
 
 <template>
   <div class="panel" data-testid="numbers">
-    <h2>Numbers</h2>
+    <h2>{{ t('faces.numbers') }}</h2>
     <p v-if="prediction?.stroke" class="facts">
-      White off the tip at {{ decimals(prediction.stroke.whiteSpeed, 2) }} m/s, cue at
-      {{ decimals(prediction.stroke.cueSpeed, 2) }} m/s, push-off {{ decimals(prediction.stroke.pushOffDeg, 2) }}&deg;.
+      {{
+        t('numbers.stroke', {
+          white: decimals(prediction.stroke.whiteSpeed, 2),
+          cue: decimals(prediction.stroke.cueSpeed, 2),
+          pushOff: decimals(prediction.stroke.pushOffDeg, 2),
+        })
+      }}
       <template v-if="prediction.aim">
-        Cut {{ decimals(prediction.aim.cutDeg, 1) }}&deg;, {{ decimals(prediction.aim.fraction, 2) }} of the ball.
+        {{
+          t('numbers.cut', {
+            cut: decimals(prediction.aim.cutDeg, 1),
+            fraction: decimals(prediction.aim.fraction, 2),
+          })
+        }}
       </template>
     </p>
     <p v-if="prediction" class="facts" data-testid="worked-out-for">
-      <template v-if="prediction.verdict.away">The white ends {{ prediction.verdict.away }}. </template>Worked out for
-      the {{ prediction.profile.name }}.
+      <template v-if="prediction.verdict.away"
+        >{{ t('numbers.away', { away: prediction.verdict.away }) }}&#32;</template
+      >
+      {{ t('numbers.table', { table: prediction.profile.name }) }}
     </p>
-    <div class="scroll" tabindex="0" aria-label="Events of the stroke">
+    <div class="scroll" tabindex="0" :aria-label="t('numbers.events')">
       <table>
         <thead>
           <tr>
-            <th>s</th>
-            <th>What happens</th>
-            <th>m/s</th>
-            <th>way</th>
-            <th>side</th>
+            <th>{{ t('numbers.heads.s') }}</th>
+            <th>{{ t('numbers.heads.what') }}</th>
+            <th>{{ t('numbers.heads.speed') }}</th>
+            <th>{{ t('numbers.heads.way') }}</th>
+            <th>{{ t('numbers.heads.side') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -58,7 +71,7 @@ function whiteOf(event: ShotEvent) {
         </tbody>
       </table>
     </div>
-    <p class="hint">After each event: speed, direction from straight up the table, vertical spin in rad/s.</p>
+    <p class="hint">{{ t('numbers.hint') }}</p>
   </div>
 </template>
 

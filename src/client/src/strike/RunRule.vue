@@ -1,16 +1,30 @@
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { RunRule } from '@/api/client'
+import { t } from '@/words'
 
 /** Pace as what it does: a rule marked in lengths that the white would run alone, with the paces at their places. */
 const props = defineProps<{ rule: RunRule; pace: number; hardest: number; inset: number }>()
 const emit = defineEmits<{ pace: [pace: number]; done: [] }>()
 
-const width = 1000
 const track = ref<SVGSVGElement | null>(null)
+const { width: pixels } = useElementSize(track)
+/** Drawing units: about 0.84 pixels each, so that the numbers are read at every width. */
+const width = computed(() => Math.round((pixels.value || 840) / 0.84))
+const apart = 27
 const longest = computed(() => Math.max(...props.rule.marks.map((mark) => mark.lengths)) * 1.02)
-const xOf = (lengths: number) => (lengths / longest.value) * width
-const whole = computed(() => props.rule.marks.filter((mark) => Math.abs(mark.pace - Math.round(mark.pace)) < 0.001))
+const xOf = (lengths: number) => (lengths / longest.value) * width.value
+/** Whole paces, as many as have room. */
+const whole = computed(() => {
+  const shown: RunRule['marks'] = []
+  for (const mark of props.rule.marks) {
+    const last = shown.at(-1)
+    const isWhole = Math.abs(mark.pace - Math.round(mark.pace)) < 0.001
+    if (isWhole && (!last || xOf(mark.lengths) - xOf(last.lengths) >= apart)) shown.push(mark)
+  }
+  return shown
+})
 const ticks = computed(() => Array.from({ length: Math.floor(longest.value) + 1 }, (_, i) => i))
 const nearest = computed(() =>
   props.rule.marks.reduce((best, mark) =>
@@ -64,11 +78,11 @@ function onKey(event: KeyboardEvent) {
       :viewBox="`0 0 ${width} 46`"
       role="slider"
       tabindex="0"
-      aria-label="Pace: pull along the rule, or use the arrow keys"
+      :aria-label="t('stroke.rule')"
       aria-valuemin="1"
       aria-valuemax="10"
       :aria-valuenow="nearest.pace"
-      :aria-valuetext="`Pace ${nearest.pace}, runs ${nearest.lengths.toFixed(2)} lengths alone`"
+      :aria-valuetext="t('stroke.ruleValue', { pace: nearest.pace, lengths: nearest.lengths.toFixed(2) })"
       data-testid="run-rule"
       @pointerdown="onDown"
       @pointermove="(event) => dragging && pull(event)"
@@ -77,12 +91,12 @@ function onKey(event: KeyboardEvent) {
       @keydown="onKey"
     >
       <rect x="-20" y="0" :width="width + 40" height="46" fill="transparent" />
-      <line class="base" x1="0" x2="1000" y1="17" y2="17" />
-      <line v-if="limit < longest" class="beyond" :x1="xOf(limit)" x2="1000" y1="17" y2="17" />
+      <line class="base" x1="0" :x2="width" y1="17" y2="17" />
+      <line v-if="limit < longest" class="beyond" :x1="xOf(limit)" :x2="width" y1="17" y2="17" />
       <g v-for="tick in ticks" :key="tick">
         <line class="tick" :x1="xOf(tick)" :x2="xOf(tick)" y1="9" y2="25" />
         <text class="lengths" :x="xOf(tick)" y="43" :text-anchor="tick === 0 ? 'start' : 'middle'">
-          {{ tick === 0 ? 'lengths alone' : tick }}
+          {{ tick === 0 ? t('stroke.lengths') : tick }}
         </text>
       </g>
       <line class="run" x1="0" :x2="xOf(nearest.lengths)" y1="17" y2="17" />

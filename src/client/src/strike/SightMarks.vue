@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BallPlace, Outline, PotAnswer, Prediction } from '@/api/client'
+import { t } from '@/words'
 import type { Eye, Seen } from './perspective'
 
 /** What the sight says of the contact: the overlap, the band of the ball that still pots, thick and thin. */
@@ -48,8 +49,14 @@ const band = computed(() => {
     y: middle.y,
     half: Math.max(5, r * 0.45),
     below: middle.y + r + 20,
-    first: { x: middle.x - Math.max(r, 24) - 4, text: straight ? 'left' : thickIsLeft ? 'thick' : 'thin' },
-    last: { x: middle.x + Math.max(r, 24) + 4, text: straight ? 'right' : thickIsLeft ? 'thin' : 'thick' },
+    first: {
+      x: middle.x - Math.max(r, 24) - 4,
+      text: straight ? t('stroke.left') : thickIsLeft ? t('aiming.thick') : t('aiming.thin'),
+    },
+    last: {
+      x: middle.x + Math.max(r, 24) + 4,
+      text: straight ? t('stroke.right') : thickIsLeft ? t('aiming.thin') : t('aiming.thick'),
+    },
   }
 })
 </script>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { BallPlace, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
+import { t } from '@/words'
 import { eyeBehind } from './perspective'
 import SightMarks from './SightMarks.vue'
 import SightWorld from './SightWorld.vue'
@@ -103,13 +104,7 @@ function onKey(event: KeyboardEvent) {
 </script>
 
 <template>
-  <svg
-    ref="svg"
-    class="sight"
-    :viewBox="`0 0 ${width} ${height}`"
-    role="group"
-    aria-label="The sight: the white from behind, with the tip on it and the ball beyond"
-  >
+  <svg ref="svg" class="sight" :viewBox="`0 0 ${width} ${height}`" role="group" :aria-label="t('stroke.sight')">
     <defs>
       <radialGradient id="ivory" cx="0.4" cy="0.32" r="0.8">
         <stop offset="0" stop-color="#fffdf6" />
@@ -126,7 +121,7 @@ function onKey(event: KeyboardEvent) {
       class="white"
       tabindex="0"
       role="slider"
-      aria-label="Tip on the white: arrow keys move it, Home puts it in the centre"
+      :aria-label="t('stroke.tip')"
       aria-valuemin="-70"
       aria-valuemax="70"
       :aria-valuenow="Math.round(stroke.height * 100)"

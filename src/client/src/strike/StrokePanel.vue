@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BallPlace, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
+import { t } from '@/words'
 import SightView from './SightView.vue'
 
 /** The bench's first face: the sight, the words for it, and everything typed that can also be pulled. */
@@ -21,7 +22,7 @@ const words = computed(() => {
   if (!verdict?.height) return null
   const stroke = props.prediction!.stroke!
   return {
-    clock: stroke.clock === 'centre' ? 'Centre of the ball' : stroke.clock,
+    clock: stroke.clock === 'centre' ? t('stroke.centre') : stroke.clock,
     where: `${verdict.height}, ${verdict.side}`,
   }
 })
@@ -29,7 +30,7 @@ const words = computed(() => {
 /** What can be pulled can also be typed. */
 const typed = computed(() => [
   {
-    label: 'Tips high or low',
+    label: t('stroke.heightTips'),
     value: tips(props.stroke.height),
     step: 0.25,
     least: -2,
@@ -38,7 +39,7 @@ const typed = computed(() => [
     take: (value: number) => ({ height: radii(value) }),
   },
   {
-    label: 'Tips right or left',
+    label: t('stroke.sideTips'),
     value: tips(props.stroke.side),
     step: 0.25,
     least: -2,
@@ -47,7 +48,7 @@ const typed = computed(() => [
     take: (value: number) => ({ side: radii(value) }),
   },
   {
-    label: 'Pace',
+    label: t('stroke.pace'),
     value: props.stroke.pace,
     step: 0.5,
     least: 1,
@@ -56,7 +57,7 @@ const typed = computed(() => [
     take: (pace: number) => ({ pace }),
   },
   {
-    label: 'Aim, degrees',
+    label: t('stroke.aim'),
     value: props.stroke.directionDeg,
     step: 0.1,
     least: -180,

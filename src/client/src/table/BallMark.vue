@@ -1,35 +1,44 @@
 <script setup lang="ts">
 import { ballName, kindClass } from '@/sheet/sheet'
+import { t } from '@/words'
+import { arrowWays } from './view'
 
 /** One ball on the table; it takes the focus, keys and a wide touch. */
-defineProps<{ id: string; x: number; y: number; r: number; label: string; held: boolean; picked: boolean }>()
-const emit = defineEmits<{ nudge: [along: number, across: number, wide: boolean]; remove: []; pick: [] }>()
-
-const ways: Record<string, [number, number]> = {
-  ArrowRight: [1, 0],
-  ArrowLeft: [-1, 0],
-  ArrowUp: [0, 1],
-  ArrowDown: [0, -1],
-}
+defineProps<{
+  id: string
+  x: number
+  y: number
+  r: number
+  label: string
+  held: boolean
+  picked: boolean
+  /** True while it is held off the table: let go, it is gone. */
+  leaving: boolean
+  /** True while it waits for the server to settle it. */
+  raw: boolean
+  letters: string
+  scale: number
+}>()
+const emit = defineEmits<{ nudge: [key: string, wide: boolean]; remove: []; pick: [more: boolean] }>()
 
 function onKey(event: KeyboardEvent) {
-  const way = ways[event.key]
-  if (way) emit('nudge', way[0], way[1], event.shiftKey)
+  if (event.key in arrowWays) emit('nudge', event.key, event.shiftKey)
   else if (event.key === 'Delete' || event.key === 'Backspace') emit('remove')
-  else if (event.key === 'Enter' || event.key === ' ') emit('pick')
+  else if (event.key === 'Enter' || event.key === ' ') emit('pick', event.shiftKey)
   else return
   event.preventDefault()
+  event.stopPropagation()
 }
 </script>
 
 <template>
   <g
     class="ball"
-    :class="[kindClass(id), { held, picked }]"
+    :class="[kindClass(id), { held, picked, leaving, raw }]"
     :aria-pressed="picked"
     tabindex="0"
     role="button"
-    :aria-label="`${ballName(id)}, ${label}`"
+    :aria-label="t('table.ball', { ball: ballName(id), where: label })"
     :data-ball="id"
     :data-x="x"
     :data-y="y"
@@ -42,7 +51,9 @@ function onKey(event: KeyboardEvent) {
       :d="`M${x - r - 20} ${y - r}v-20h20M${x + r} ${y - r - 20}h20v20M${x + r + 20} ${y + r}v20h-20M${x - r} ${y + r + 20}h-20v-20`"
     />
     <circle class="body" :cx="x" :cy="y" :r="r" />
+    <path v-if="raw" class="flag" :d="`M${x} ${y - r}v-46h34l-10 12l10 12h-34`" />
     <circle class="light" :cx="x - r * 0.3" :cy="y - r * 0.34" :r="r * 0.26" />
+    <text v-if="letters" class="letters" :x="x" :y="y - r - 10" :font-size="58 * scale">{{ letters }}</text>
   </g>
 </template>
 
@@ -71,6 +82,23 @@ function onKey(event: KeyboardEvent) {
   fill: var(--ball);
   stroke: var(--ball-edge);
   stroke-width: 2.5;
+}
+.leaving {
+  opacity: 0.35;
+}
+.flag {
+  fill: var(--straw);
+  stroke: var(--cushion);
+  stroke-width: 3;
+}
+.letters {
+  text-anchor: middle;
+  font-weight: 650;
+  fill: var(--ivory);
+  paint-order: stroke;
+  stroke: var(--cushion);
+  stroke-width: 11px;
+  pointer-events: none;
 }
 .light {
   fill: rgb(255 255 255 / 38%);

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BallPlace, Outline, Prediction, ShotEvent } from '@/api/client'
+import { t } from '@/words'
 import { placeLabels, pointsOf } from './labels'
-import { toSheet, type Point } from './view'
+import { textScale, toSheet, type Point } from './view'
 
 /** The contacts of the white, numbered in order; pointing at one tells its figures. */
 const props = defineProps<{ outline: Outline; prediction: Prediction; balls: BallPlace[]; told: number | null }>()
@@ -13,7 +14,12 @@ interface Numeral extends Point {
   from: Point
 }
 
-const size = { offset: 78, halfWidth: 35, halfHeight: 35 }
+const scale = computed(() => textScale(props.outline))
+const size = computed(() => ({
+  offset: 43 + 35 * scale.value,
+  halfWidth: 35 * scale.value,
+  halfHeight: 35 * scale.value,
+}))
 
 /** Everything that is drawn: numerals keep clear of it. */
 const drawn = computed<Point[]>(() => [
@@ -28,7 +34,7 @@ const numerals = computed<Numeral[]>(() => {
     const [x, y] = event.balls[0]!.position as [number, number]
     return toSheet(props.outline, x, y)
   })
-  const spots = placeLabels(props.outline, from, drawn.value, () => size)
+  const spots = placeLabels(props.outline, from, drawn.value, () => size.value)
   return events.map((event, i) => ({ event, from: from[i]!, ...spots[i]! }))
 })
 </script>
@@ -42,7 +48,7 @@ const numerals = computed<Numeral[]>(() => {
       :class="{ told: told === numeral.event.number }"
       tabindex="0"
       role="button"
-      :aria-label="`Contact ${numeral.event.number}: ${numeral.event.words}`"
+      :aria-label="t('table.contact', { number: numeral.event.number!, words: numeral.event.words })"
       :data-contact="numeral.event.number"
       @pointerenter="emit('tell', numeral.event.number!)"
       @pointerleave="emit('tell', null)"
@@ -50,8 +56,8 @@ const numerals = computed<Numeral[]>(() => {
       @blur="emit('tell', null)"
     >
       <line :x1="numeral.from.x" :y1="numeral.from.y" :x2="numeral.x" :y2="numeral.y" />
-      <circle :cx="numeral.x" :cy="numeral.y" r="35" />
-      <text :x="numeral.x" :y="numeral.y + 21">{{ numeral.event.number }}</text>
+      <circle :cx="numeral.x" :cy="numeral.y" :r="35 * scale" />
+      <text :x="numeral.x" :y="numeral.y + 21 * scale" :font-size="61 * scale">{{ numeral.event.number }}</text>
     </g>
   </g>
 </template>
@@ -71,7 +77,6 @@ const numerals = computed<Numeral[]>(() => {
   stroke-width: 3;
 }
 .numeral text {
-  font-size: 61px;
   font-weight: 650;
   text-anchor: middle;
   fill: #1d2a26;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Prediction } from '@/api/client'
+import { t } from '@/words'
 
 /** The stroke as a story: the numbered contacts and what falls, in order. */
 const props = defineProps<{ prediction: Prediction | null; told: number | null }>()
@@ -14,8 +15,8 @@ const more = computed(() => Math.max(0, story.value.length - most))
 </script>
 
 <template>
-  <ol class="strip" aria-label="What happens, in order" data-testid="story">
-    <li v-if="story.length === 0">The white meets nothing.</li>
+  <ol class="strip" :aria-label="t('story.label')" data-testid="story">
+    <li v-if="story.length === 0">{{ t('story.nothing') }}</li>
     <li
       v-for="(event, i) in story.slice(0, most)"
       :key="i"
@@ -25,7 +26,7 @@ const more = computed(() => Math.max(0, story.value.length - most))
     >
       <b v-if="event.number">{{ event.number }}</b> {{ event.words }}
     </li>
-    <li v-if="more > 0">and {{ more }} more in Numbers</li>
+    <li v-if="more > 0">{{ t('story.more', { count: more }) }}</li>
   </ol>
 </template>
 

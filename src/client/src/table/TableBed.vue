@@ -1,16 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Outline } from '@/api/client'
-import { frame, mm, toSheet } from './view'
+import { frame, mm, sizeOf, toSheet } from './view'
 
 /** The table itself, drawn from the outline that is simulated. */
 const props = defineProps<{ outline: Outline }>()
 
 const cushionDepth = 46
-const length = computed(() => mm(props.outline.length))
-const width = computed(() => mm(props.outline.width))
-const baulk = computed(() => mm(props.outline.baulkLine))
-const d = computed(() => mm(props.outline.dRadius))
+const bed = computed(() => sizeOf(props.outline))
 const at = (place: { x: number; y: number }) => toSheet(props.outline, place.x, place.y)
 
 /** The slate of a pocket: between its jaws and facings. */
@@ -33,9 +30,17 @@ const mouths = computed(() =>
 
 /** The rail: everything beyond the cushions. */
 const rail = computed(() => {
-  const [x, y] = [length.value + 2 * frame, width.value + 2 * frame]
-  const [ix, iy] = [length.value + 2 * cushionDepth, width.value + 2 * cushionDepth]
+  const [x, y] = [bed.value.width + 2 * frame, bed.value.height + 2 * frame]
+  const [ix, iy] = [bed.value.width + 2 * cushionDepth, bed.value.height + 2 * cushionDepth]
   return `M${-frame} ${-frame}h${x}v${y}h${-x}Z` + `M${-cushionDepth} ${-cushionDepth}h${ix}v${iy}h${-ix}Z`
+})
+/** The baulk line and the D behind it. */
+const markings = computed(() => {
+  const { baulkLine, dRadius, width } = props.outline
+  const [from, to] = [at({ x: baulkLine, y: 0 }), at({ x: baulkLine, y: width })]
+  const [start, end] = [at({ x: baulkLine, y: width / 2 - dRadius }), at({ x: baulkLine, y: width / 2 + dRadius })]
+  const d = mm(dRadius)
+  return { from, to, d: `M${start.x} ${start.y}A${d} ${d} 0 0 1 ${end.x} ${end.y}` }
 })
 const spots = computed(() => props.outline.spots.map((spot) => ({ id: spot.ball, ...at(spot) })))
 </script>
@@ -46,10 +51,10 @@ const spots = computed(() => props.outline.spots.map((spot) => ({ id: spot.ball,
       class="cushion"
       :x="-cushionDepth"
       :y="-cushionDepth"
-      :width="length + 2 * cushionDepth"
-      :height="width + 2 * cushionDepth"
+      :width="bed.width + 2 * cushionDepth"
+      :height="bed.height + 2 * cushionDepth"
     />
-    <rect class="cloth" x="0" y="0" :width="length" :height="width" />
+    <rect class="cloth" x="0" y="0" :width="bed.width" :height="bed.height" />
     <path v-for="mouth in mouths" :key="mouth.id" class="slate" :d="mouth.outline" :data-pocket="mouth.id" />
     <path class="frame" fill-rule="evenodd" :d="rail" />
     <circle
@@ -61,8 +66,8 @@ const spots = computed(() => props.outline.spots.map((spot) => ({ id: spot.ball,
       :r="mouth.r"
     />
     <g class="marking">
-      <line :x1="baulk" :x2="baulk" y1="0" :y2="width" />
-      <path :d="`M${baulk} ${width / 2 - d}A${d} ${d} 0 0 0 ${baulk} ${width / 2 + d}`" />
+      <line :x1="markings.from.x" :y1="markings.from.y" :x2="markings.to.x" :y2="markings.to.y" />
+      <path :d="markings.d" />
     </g>
     <circle v-for="spot in spots" :key="spot.id" class="spot" :cx="spot.x" :cy="spot.y" r="6" />
   </g>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Outline, RunRule, Stroke } from '@/api/client'
 import BenchTabs from '@/app/BenchTabs.vue'
 import type { Face } from '@/app/faces'
 import HelpPanel from '@/app/HelpPanel.vue'
+import type { PreferenceModel } from '@/app/usePreferences'
+import ViewPanel from '@/app/ViewPanel.vue'
 import PlayBar from '@/motion/PlayBar.vue'
 import { usePlayback } from '@/motion/usePlayback'
 import AimPanel from '@/pots/AimPanel.vue'
@@ -18,33 +19,55 @@ import { useReading } from '@/pots/useReading'
 import { useWhere } from '@/pots/useWhere'
 import WhereOverlay from '@/pots/WhereOverlay.vue'
 import WhitePanel from '@/pots/WhitePanel.vue'
+import FilesPanel from '@/sheet/FilesPanel.vue'
+import LayPanel from '@/sheet/LayPanel.vue'
 import PositionsPanel from '@/sheet/PositionsPanel.vue'
+import PresetsPanel from '@/sheet/PresetsPanel.vue'
 import SavePanel from '@/sheet/SavePanel.vue'
 import { nextRed } from '@/sheet/sheet'
 import SheetBar from '@/sheet/SheetBar.vue'
+import StateStrip from '@/sheet/StateStrip.vue'
+import { useFiles } from '@/sheet/useFiles'
+import { useKeeping } from '@/sheet/useKeeping'
+import { useLaying } from '@/sheet/useLaying'
+import { useMarks } from '@/sheet/useMarks'
 import { usePositions } from '@/sheet/usePositions'
+import type { Server } from '@/sheet/useServer'
 import type { SheetModel } from '@/sheet/useSheet'
+import type { State } from '@/sheet/useState'
 import NumbersPanel from '@/strike/NumbersPanel.vue'
 import RunRuleView from '@/strike/RunRule.vue'
 import StrokePanel from '@/strike/StrokePanel.vue'
+import { t } from '@/words'
 import ContactStrip from './ContactStrip.vue'
+import type { Manner } from './gestures'
 import TableView from './TableView.vue'
+import { useSection } from './useSection'
 import { useShot } from './useShot'
+import { useView } from './useView'
 import VerdictLine from './VerdictLine.vue'
-import { frame, mm } from './view'
 
 /** The Table section: lay the balls, choose the pot, set the stroke, see where everything goes. */
-const props = defineProps<{ model: SheetModel; outline: Outline; rule: RunRule }>()
+const props = defineProps<{
+  model: SheetModel
+  outline: Outline
+  rule: RunRule
+  server: Server
+  preferences: PreferenceModel
+  state: State
+  setsState: boolean
+}>()
+const emit = defineEmits<{ stateSet: []; setUp: [] }>()
 
-const model = props.model
+const { model, server, preferences } = props
+const outline = () => props.outline
 const positions = usePositions(model)
 const face = ref<Face>('stroke')
 const told = ref<number | null>(null)
-const shot = useShot(
-  model,
-  () => props.outline,
-  () => playback.reset(),
-)
+const selects = ref(false)
+const drawing = ref<HTMLElement | null>(null)
+const tableView = ref<InstanceType<typeof TableView> | null>(null)
+const shot = useShot(model, outline, server, preferences.units, () => playback.reset())
 const { prediction, pot } = shot
 const playback = usePlayback(prediction, model.balls)
 const picking = usePicking(model, prediction)
@@ -53,172 +76,167 @@ const reading = useReading(
   computed(() => face.value === 'reading' || picking.picked.value !== null),
 )
 const where = useWhere(shot.request, () => 2 * props.outline.ballRadius)
-const bench = useBench({
-  model,
-  shot,
-  picking,
-  where,
-  face,
-  outline: () => props.outline,
-  beforeChange: () => playback.reset(),
-})
+const bench = useBench({ model, shot, picking, where, face, outline, beforeChange: () => playback.reset() })
 const { draft, leftOut, isHidden, setStroke, take } = bench
+const { view, width, inset } = useView(outline, preferences.turn, () => shot.directionDeg.value, drawing)
+const marks = useMarks(model, outline)
+const laying = useLaying(model, shot, () => preferences.units.value)
+const files = useFiles(model, laying, () => tableView.value?.svg ?? null)
+const keeping = useKeeping(model, server, shot.askAnew)
+const section = useSection({ model, shot, playback, bench, positions, laying, files, keeping, preferences, face })
+
 const shown = computed(() => (isHidden.value ? null : prediction.value))
 const stroke = computed<Stroke>(() => ({ ...model.stroke.value, directionDeg: shot.directionDeg.value }))
 const namesPlace = computed(
   () => face.value === 'white' && (isHidden.value || ['height', 'pace', 'map'].includes(where.view.value)),
 )
+const manner = computed<Manner>(() => {
+  if (namesPlace.value) return { kind: 'name' }
+  if (!section.canLay.value) return { kind: 'aim' }
+  if (marks.next.value) return { kind: 'mark', mark: marks.next.value }
+  return { kind: selects.value ? 'select' : 'lay' }
+})
 const inQuestion = computed(
   () => picking.picked.value ?? (face.value === 'reading' ? (model.pot.value?.ball ?? null) : null),
 )
 const entries = computed(() => (inQuestion.value ? reading.entriesOf(inQuestion.value) : []))
 const rest = computed(() => prediction.value?.final.find((ball) => ball.id === 'cue') ?? null)
-
-async function save() {
-  const opened = model.sheet.value.opened
-  if (opened && !opened.isHouse) {
-    if (!(await positions.save())) face.value = 'save'
-  } else face.value = 'save'
-}
-
-function showPositions() {
-  face.value = face.value === 'open' ? 'stroke' : 'open'
-  if (face.value === 'open') void positions.refresh()
-}
-
-async function openPosition(id: string) {
-  playback.reset()
-  shot.afterOpening()
-  if (await positions.open(id)) face.value = 'stroke'
-}
-
-function undo() {
-  playback.reset()
-  model.undo()
-}
-
-function redo() {
-  playback.reset()
-  model.redo()
-}
-
-const faceKeys: Record<string, Face> = { t: 'reading', s: 'stroke', a: 'aim', w: 'white' }
-
-useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  const typing = event.target instanceof HTMLInputElement
-  const command = event.ctrlKey || event.metaKey
-  const key = event.key.toLowerCase()
-  if (command && key === 's') void save()
-  else if (command && key === 'z' && !typing) {
-    if (event.shiftKey) redo()
-    else undo()
-  } else if (typing || command || event.altKey) return
-  else if (key === 'p') {
-    if (playback.running.value) playback.pause()
-    else playback.run()
-  } else if (key === 'n') playback.step()
-  else if (key === 'k' && model.pot.value) bench.keepPot(!model.keepPot.value)
-  else if (faceKeys[key]) face.value = faceKeys[key]
-  else if (key === '?') face.value = face.value === 'help' ? 'stroke' : 'help'
-  else return
-  event.preventDefault()
-})
-
-onMounted(async () => {
-  if (!model.isFresh) return
-  await positions.refresh()
-  const first = positions.positions.value.find((position) => position.isHouse && position.name.startsWith('Black'))
-  if (first) await openPosition(first.id)
-})
-
-const inset = computed(() => (100 * frame) / (mm(props.outline.length) + 2 * frame))
 const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
+
+function pick(ball: string, more: boolean) {
+  if (section.canLay.value) laying.pick(ball, more)
+  else bench.pick(ball)
+}
+
+function removeBall(ball: string) {
+  if (laying.chosen.value.includes(ball)) laying.remove()
+  else model.remove(ball)
+}
 </script>
 
 <template>
   <main class="section">
-    <div class="drawing">
-      <VerdictLine :prediction="shown" :refusal="shot.refusal.value" :question="isHidden" />
-      <TableView
-        :outline="outline"
-        :balls="playback.shown.value"
-        :prediction="shown"
-        :direction-deg="shot.directionDeg.value"
-        :still="playback.active.value"
-        :told="told"
-        :picked="picking.picked.value"
-        :names="namesPlace"
-        @drag="shot.hold"
-        @drop="shot.release"
-        @aim="(directionDeg) => setStroke({ directionDeg })"
-        @aimed="model.commit"
-        @nudge="shot.lay"
-        @remove="model.remove"
-        @lay="(x, y) => shot.lay(nextRed(model.balls.value), x, y)"
-        @tell="(number) => (told = number)"
-        @pick="bench.pick"
-        @pocket="picking.pickPocket"
-        @touch="bench.touch"
-      >
-        <template #under>
-          <PocketMarks
-            :outline="outline"
-            :entries="entries"
-            :chosen="model.pot.value?.pocket ?? null"
-            :asks="picking.picked.value !== null"
-            @pocket="picking.pickPocket"
-          />
-        </template>
-        <ReadingMarks
-          v-if="face === 'reading' && reading.reading.value"
-          :outline="outline"
-          :balls="playback.shown.value"
-          :reading="reading.reading.value"
-          :regions="true"
-        />
-        <WhereOverlay
-          v-if="face === 'white' && model.pot.value && !playback.active.value"
-          :outline="outline"
+    <div ref="drawing" class="drawing">
+      <StateStrip v-if="setsState" :state="state" @close="emit('stateSet')" @in-hand="laying.putInHand()" />
+      <VerdictLine v-else :prediction="shown" :refusal="shot.refusal.value" :question="isHidden" />
+      <div class="plan" :style="{ width: `${width}px` }">
+        <TableView
+          ref="tableView"
+          :outline="view"
           :balls="playback.shown.value"
           :prediction="shown"
-          :where="where"
-          :draft="draft"
-          @wanted="(place) => where.setWanted(place)"
-          @draft="(place) => (draft = place)"
-          @guess="bench.giveGuess"
+          :direction-deg="shot.directionDeg.value"
+          :still="playback.active.value"
+          :told="told"
+          :picked="picking.picked.value"
+          :chosen="laying.chosen.value"
+          :marks="model.marks.value"
+          :manner="manner"
+          :next-red="nextRed(model.balls.value)"
+          :raw="model.sheet.value.raw"
+          :letters="preferences.letters.value"
+          @drag="shot.hold"
+          @drop="shot.release"
+          @take-off="shot.takeOff"
+          @aim="(directionDeg) => setStroke({ directionDeg })"
+          @aimed="model.commit"
+          @nudge="shot.nudge"
+          @remove="removeBall"
+          @lay="(x, y) => shot.lay(nextRed(model.balls.value), x, y)"
+          @tell="(number) => (told = number)"
+          @pick="pick"
+          @pocket="picking.pickPocket"
+          @touch="bench.touch"
+          @choose="laying.choose"
+          @shift="(along, across) => laying.change('move', { along, across })"
+          @mark="marks.add"
+          @move-mark="marks.move"
+          @marked="model.commit"
+          @remove-mark="marks.remove"
+        >
+          <template #under>
+            <PocketMarks
+              :outline="view"
+              :entries="entries"
+              :chosen="model.pot.value?.pocket ?? null"
+              :asks="picking.picked.value !== null"
+              @pocket="picking.pickPocket"
+            />
+          </template>
+          <ReadingMarks
+            v-if="face === 'reading' && reading.reading.value"
+            :outline="view"
+            :balls="playback.shown.value"
+            :reading="reading.reading.value"
+            :regions="true"
+          />
+          <WhereOverlay
+            v-if="face === 'white' && model.pot.value && !playback.active.value"
+            :outline="view"
+            :balls="playback.shown.value"
+            :prediction="shown"
+            :where="where"
+            :draft="draft"
+            @wanted="(place) => where.setWanted(place)"
+            @draft="(place) => (draft = place)"
+            @guess="bench.giveGuess"
+          />
+        </TableView>
+        <RunRuleView
+          :rule="rule"
+          :pace="model.stroke.value.pace"
+          :hardest="hardest"
+          :inset="inset"
+          @pace="(pace) => setStroke({ pace })"
+          @done="model.commit"
         />
-      </TableView>
-      <RunRuleView
-        :rule="rule"
-        :pace="model.stroke.value.pace"
-        :hardest="hardest"
-        :inset="inset"
-        @pace="(pace) => setStroke({ pace })"
-        @done="model.commit"
-      />
+      </div>
       <p class="because" data-testid="because">{{ shown?.verdict.because }}</p>
       <PlayBar :playback="playback" />
       <ContactStrip :prediction="shown" :told="told" @tell="(number) => (told = number)" />
     </div>
-    <aside class="bench" aria-label="Bench">
+    <aside class="bench" :aria-label="t('app.bench')">
       <SheetBar
         :model="model"
+        :server="server"
+        :keeping="keeping"
         :notice="positions.notice.value"
         :face="face"
-        @open="showPositions"
-        @save="save"
+        @open="section.showPositions"
+        @save="section.save"
         @save-as="face = 'save'"
-        @new="model.clear"
-        @undo="undo"
-        @redo="redo"
-        @red="shot.layRed"
-        @colours="shot.layColours"
-        @help="face = face === 'help' ? 'stroke' : 'help'"
+        @new="section.clear"
+        @undo="section.undo"
+        @redo="section.redo"
+        @files="section.toggle('files')"
+        @view="section.toggle('view')"
+        @help="section.toggle('help')"
       />
       <BenchTabs :face="face" @face="(next) => (face = next)" />
+      <LayPanel
+        v-if="face === 'lay'"
+        :model="model"
+        :laying="laying"
+        :marks="marks"
+        :prediction="prediction"
+        :selects="selects"
+        :units="preferences.units.value"
+        @red="shot.layRed"
+        @colours="shot.layColours"
+        @presets="face = 'presets'"
+        @select="(on) => (selects = on)"
+        @mirror="laying.mirrorAll"
+      />
+      <PresetsPanel
+        v-else-if="face === 'presets'"
+        :outline="outline()"
+        :laying="laying"
+        :units="preferences.units.value"
+        @close="face = 'lay'"
+      />
       <StrokePanel
-        v-if="face === 'stroke'"
-        :outline="outline"
+        v-else-if="face === 'stroke'"
+        :outline="outline()"
         :balls="playback.active.value ? model.balls.value : playback.shown.value"
         :prediction="prediction"
         :stroke="stroke"
@@ -227,7 +245,7 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
         @done="model.commit"
       >
         <PotRow
-          :outline="outline"
+          :outline="outline()"
           :model="model"
           :pot="pot"
           :picked="picking.picked.value"
@@ -258,20 +276,22 @@ const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
       <NumbersPanel v-else-if="face === 'numbers'" :prediction="prediction" :told="told" />
       <PositionsPanel
         v-else-if="face === 'open'"
-        :outline="outline"
-        :positions="positions.positions.value"
-        :refusal="positions.refusal.value"
+        :outline="outline()"
+        :positions="positions"
         :opened="model.sheet.value.opened?.id ?? null"
-        @open="openPosition"
-        @remove="positions.remove"
+        @open="section.openPosition"
         @close="face = 'stroke'"
       />
       <SavePanel
         v-else-if="face === 'save'"
+        :outline="outline()"
         :positions="positions"
         :opened="model.sheet.value.opened"
         @close="face = 'stroke'"
+        @went-back="face = 'stroke'"
       />
+      <FilesPanel v-else-if="face === 'files'" :files="files" @close="face = 'stroke'" @set-up="emit('setUp')" />
+      <ViewPanel v-else-if="face === 'view'" :preferences="preferences" @close="face = 'stroke'" />
       <HelpPanel v-else @close="face = 'stroke'" />
     </aside>
   </main>

@@ -1,138 +1,126 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { BallPlace, Outline, Prediction } from '@/api/client'
+import type { BallPlace, Mark, Prediction } from '@/api/client'
+import { ballLetters } from '@/sheet/sheet'
+import { t } from '@/words'
 import BallMark from './BallMark.vue'
 import ContactNumerals from './ContactNumerals.vue'
+import type { Manner, MarkKind } from './gestures'
+import MarkLayer from './MarkLayer.vue'
 import ShotPaths from './ShotPaths.vue'
 import TableBed from './TableBed.vue'
-import { frame, fromSheet, mm, toSheet, type Point } from './view'
+import TableLoupe from './TableLoupe.vue'
+import { useTablePointer } from './useTablePointer'
+import {
+  arrowWays,
+  frame,
+  mm,
+  sizeOf,
+  textScale,
+  toSheet,
+  wayFromSheet,
+  wayOnSheet,
+  type Point,
+  type View,
+} from './view'
 
-/** The table in plan, to scale: balls are dragged, the aim is turned, paths are shown. */
+/** The table in plan, to scale: balls are laid and dragged, the aim is turned, paths are shown. */
 const props = defineProps<{
-  outline: Outline
+  outline: View
   balls: BallPlace[]
   prediction: Prediction | null
   directionDeg: number
   still: boolean
   told: number | null
   picked: string | null
-  /** True while a touch of the cloth names a place: balls and aim rest. */
-  names: boolean
+  /** Balls that are chosen together. */
+  chosen: string[]
+  marks: Mark[]
+  /** What a touch of the cloth does. */
+  manner: Manner
+  /** The red that is laid next. */
+  nextRed: string | undefined
+  /** Balls that wait for the server to settle them. */
+  raw: string[]
+  letters: boolean
 }>()
 const emit = defineEmits<{
   drag: [ball: string, x: number, y: number]
   drop: [ball: string]
+  takeOff: [ball: string]
   aim: [directionDeg: number]
   aimed: []
   nudge: [ball: string, x: number, y: number]
   remove: [ball: string]
   lay: [x: number, y: number]
   tell: [number: number | null]
-  pick: [ball: string]
+  pick: [ball: string, more: boolean]
   pocket: [id: string]
   touch: [x: number, y: number]
+  choose: [balls: string[]]
+  shift: [along: number, across: number]
+  mark: [kind: MarkKind, places: Point[], radius: number | null]
+  moveMark: [id: string, index: number, x: number, y: number]
+  marked: []
+  removeMark: [id: string]
 }>()
 
+const live = 'live-table'
 const svg = ref<SVGSVGElement | null>(null)
-const grabPixels = 22
-const stirPixels = 3
 const fineStep = 0.0005
 const aimSteps = { plain: 0.1, wide: 1, fine: 0.01 }
 
 const radius = computed(() => mm(props.outline.ballRadius))
 const viewBox = computed(() => {
-  const width = mm(props.outline.length) + 2 * frame
-  const height = mm(props.outline.width) + 2 * frame
-  return `${-frame} ${-frame} ${width} ${height}`
+  const { width, height } = sizeOf(props.outline)
+  return `${-frame} ${-frame} ${width + 2 * frame} ${height + 2 * frame}`
 })
 const drawn = computed(() => props.balls.map((ball) => ({ id: ball.id, ...toSheet(props.outline, ball.x, ball.y) })))
 const white = computed(() => drawn.value.find((ball) => ball.id === 'cue'))
+const lays = computed(() => props.manner.kind !== 'aim' && props.manner.kind !== 'name')
+
+const pointer = useTablePointer(svg, props, drawn, {
+  drag: (ball, x, y) => emit('drag', ball, x, y),
+  drop: (ball) => emit('drop', ball),
+  takeOff: (ball) => emit('takeOff', ball),
+  aim: (now, before) => turnBy(((now - before) * 180) / Math.PI),
+  aimed: () => emit('aimed'),
+  lay: (x, y) => emit('lay', x, y),
+  pick: (ball, more) => emit('pick', ball, more),
+  pocket: (id) => emit('pocket', id),
+  touch: (x, y) => emit('touch', x, y),
+  choose: (balls) => emit('choose', balls),
+  shift: (along, across) => emit('shift', along, across),
+  mark: (kind, places, around) => emit('mark', kind, places, around),
+  moveMark: (id, index, x, y) => emit('moveMark', id, index, x, y),
+  marked: () => emit('marked'),
+})
+const { gesture, finger, leaves } = pointer
+const held = computed(() => (gesture.value?.kind === 'ball' ? gesture.value.id : null))
+/** What the loupe shows in its middle: the ball in the hand, or the finger itself. */
+const inHand = computed(() => drawn.value.find((ball) => ball.id === held.value) ?? finger.value)
+const dragged = computed(() => {
+  const now = gesture.value
+  return now?.kind === 'group' ? { x: now.to.x - now.from.x, y: now.to.y - now.from.y } : { x: 0, y: 0 }
+})
+const shown = computed(() =>
+  drawn.value.map((ball) =>
+    props.chosen.includes(ball.id) ? { ...ball, x: ball.x + dragged.value.x, y: ball.y + dragged.value.y } : ball,
+  ),
+)
+const sketch = computed(() => {
+  const now = gesture.value
+  return now?.kind === 'draw' || now?.kind === 'frame' ? now : null
+})
 
 /** The cue's line: behind the white to the handle, ahead as a thin sighting line. */
 const cue = computed(() => {
   if (!white.value) return null
   const angle = (props.directionDeg * Math.PI) / 180
-  const [dx, dy] = [Math.cos(angle), -Math.sin(angle)]
-  const along = (distance: number) => ({ x: white.value!.x + dx * distance, y: white.value!.y + dy * distance })
+  const way = wayOnSheet(props.outline, Math.cos(angle), Math.sin(angle))
+  const along = (far: number) => ({ x: white.value!.x + way.x * far, y: white.value!.y + way.y * far })
   return { tip: along(-radius.value - 8), handle: along(-330), ahead: along(radius.value + 4), sight: along(420) }
 })
-
-type Gesture = { kind: 'ball'; id: string; offset: Point; from: Point; moved: boolean } | { kind: 'aim'; last: number }
-const gesture = ref<Gesture | null>(null)
-const held = computed(() => (gesture.value?.kind === 'ball' ? gesture.value.id : null))
-
-function pointOf(event: PointerEvent | MouseEvent): Point {
-  const matrix = svg.value!.getScreenCTM()!.inverse()
-  const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix)
-  return { x: point.x, y: point.y }
-}
-
-const millimetresPerPixel = () => 1 / svg.value!.getScreenCTM()!.a
-
-function nearestBall(point: Point) {
-  const reach = grabPixels * millimetresPerPixel()
-  return drawn.value
-    .map((ball) => ({ ball, distance: Math.hypot(ball.x - point.x, ball.y - point.y) }))
-    .filter((candidate) => candidate.distance <= Math.max(reach, radius.value))
-    .sort((a, b) => a.distance - b.distance)[0]?.ball
-}
-
-const bearing = (point: Point) => Math.atan2(-(point.y - white.value!.y), point.x - white.value!.x)
-
-function onDown(event: PointerEvent) {
-  if (props.still || event.button !== 0) return
-  const point = pointOf(event)
-  const pocket = (event.target as Element).closest('[data-pocket-button]')
-  if (pocket) {
-    emit('pocket', pocket.getAttribute('data-pocket-button')!)
-    return
-  }
-  if (props.names) {
-    const place = fromSheet(props.outline, point)
-    emit('touch', place.x, place.y)
-    return
-  }
-  const ball = nearestBall(point)
-  svg.value!.setPointerCapture(event.pointerId)
-  if (ball) {
-    gesture.value = {
-      kind: 'ball',
-      id: ball.id,
-      offset: { x: ball.x - point.x, y: ball.y - point.y },
-      from: point,
-      moved: false,
-    }
-    svg.value!.querySelector<SVGGElement>(`[data-ball="${ball.id}"]`)?.focus()
-    event.preventDefault()
-  } else if (white.value) gesture.value = { kind: 'aim', last: bearing(point) }
-}
-
-function onMove(event: PointerEvent) {
-  if (!gesture.value) return
-  const point = pointOf(event)
-  if (gesture.value.kind === 'ball') {
-    const { offset, id, from } = gesture.value
-    const moved = Math.hypot(point.x - from.x, point.y - from.y)
-    // A finger that trembles on a ball touches it; only a pull moves it.
-    if (!gesture.value.moved && moved < stirPixels * millimetresPerPixel()) return
-    gesture.value.moved = true
-    const place = fromSheet(props.outline, { x: point.x + offset.x, y: point.y + offset.y })
-    emit('drag', id, place.x, place.y)
-  } else {
-    const now = bearing(point)
-    turnBy(((now - gesture.value.last) * 180) / Math.PI)
-    gesture.value.last = now
-  }
-}
-
-function onUp() {
-  if (gesture.value?.kind === 'ball') {
-    if (gesture.value.moved) emit('drop', gesture.value.id)
-    else emit('pick', gesture.value.id)
-  }
-  if (gesture.value?.kind === 'aim') emit('aimed')
-  gesture.value = null
-}
 
 /** Turns the aim; directions are kept between -180 and 180 degrees. */
 function turnBy(degrees: number) {
@@ -148,69 +136,100 @@ function onAimKey(event: KeyboardEvent) {
   event.preventDefault()
 }
 
-function onNudge(id: string, along: number, across: number, wide: boolean) {
+/** Arrow keys point as they do on screen, however the table is turned. */
+function onNudge(id: string, key: string, wide: boolean) {
   const ball = props.balls.find((other) => other.id === id)
+  if (!ball || props.still) return
   const step = wide ? 2 * props.outline.ballRadius : fineStep
-  if (ball && !props.still) emit('nudge', id, ball.x + along * step, ball.y + across * step)
+  const way = wayFromSheet(props.outline, arrowWays[key]!)
+  if (props.chosen.length > 1 && props.chosen.includes(id)) emit('shift', way.x * step, way.y * step)
+  else emit('nudge', id, ball.x + way.x * step, ball.y + way.y * step)
 }
 
-function onDoubleClick(event: MouseEvent) {
-  const point = pointOf(event)
-  if (props.still || nearestBall(point)) return
-  const place = fromSheet(props.outline, point)
-  emit('lay', place.x, place.y)
+function labelOf(id: string) {
+  if (props.raw.includes(id)) return t('table.raw')
+  const placing = props.prediction?.placing
+  return placing?.ball === id ? placing.words : t('table.keysMoveIt')
 }
+
+defineExpose({ svg })
 </script>
 
 <template>
   <svg
     ref="svg"
     class="table"
+    :class="{ lays }"
     :viewBox="viewBox"
     role="application"
-    aria-label="The table. Balls and the aim take the focus and are moved by arrow keys."
-    @pointerdown="onDown"
-    @pointermove="onMove"
-    @pointerup="onUp"
-    @pointercancel="onUp"
-    @dblclick="onDoubleClick"
+    :aria-label="t('table.label')"
+    @pointerdown="pointer.onDown"
+    @pointermove="pointer.onMove"
+    @pointerup="pointer.onUp"
+    @pointercancel="pointer.onUp"
+    @dblclick="pointer.onDoubleClick"
   >
-    <TableBed :outline="outline" />
-    <slot name="under" />
-    <ShotPaths v-if="prediction" :outline="outline" :prediction="prediction" />
-    <g
-      v-if="cue && !still"
-      class="cue"
-      tabindex="0"
-      role="slider"
-      aria-label="Aim"
-      aria-valuemin="-180"
-      aria-valuemax="180"
-      :aria-valuenow="directionDeg"
-      :aria-valuetext="`${directionDeg.toFixed(2)} degrees from straight up the table`"
-      data-testid="aim"
-      @keydown="onAimKey"
-    >
-      <line class="sight" :x1="cue.ahead.x" :y1="cue.ahead.y" :x2="cue.sight.x" :y2="cue.sight.y" />
-      <line class="shaft" :x1="cue.tip.x" :y1="cue.tip.y" :x2="cue.handle.x" :y2="cue.handle.y" />
-      <circle class="grab" :cx="cue.handle.x" :cy="cue.handle.y" r="90" />
-      <circle class="handle" :cx="cue.handle.x" :cy="cue.handle.y" r="21" />
+    <g :id="live">
+      <TableBed :outline="outline" />
+      <slot name="under" />
+      <ShotPaths v-if="prediction" :outline="outline" :prediction="prediction" />
+      <MarkLayer
+        :outline="outline"
+        :marks="marks"
+        :movable="lays"
+        @move="(id, index, x, y) => emit('moveMark', id, index, x, y)"
+        @done="emit('marked')"
+        @remove="(id) => emit('removeMark', id)"
+      />
+      <g
+        v-if="cue && !still"
+        class="cue"
+        tabindex="0"
+        role="slider"
+        :aria-label="t('table.aim')"
+        aria-valuemin="-180"
+        aria-valuemax="180"
+        :aria-valuenow="directionDeg"
+        :aria-valuetext="t('table.aimValue', { degrees: directionDeg.toFixed(2) })"
+        data-testid="aim"
+        @keydown="onAimKey"
+      >
+        <line class="sight" :x1="cue.ahead.x" :y1="cue.ahead.y" :x2="cue.sight.x" :y2="cue.sight.y" />
+        <line class="shaft" :x1="cue.tip.x" :y1="cue.tip.y" :x2="cue.handle.x" :y2="cue.handle.y" />
+        <circle class="grab" :cx="cue.handle.x" :cy="cue.handle.y" r="90" />
+        <circle class="handle" :cx="cue.handle.x" :cy="cue.handle.y" r="21" />
+      </g>
+      <BallMark
+        v-for="ball in shown"
+        :id="ball.id"
+        :key="ball.id"
+        :x="ball.x"
+        :y="ball.y"
+        :r="radius"
+        :held="held === ball.id"
+        :leaving="leaves && held === ball.id"
+        :raw="raw.includes(ball.id)"
+        :picked="picked === ball.id || chosen.includes(ball.id)"
+        :label="labelOf(ball.id)"
+        :letters="letters ? ballLetters(ball.id) : ''"
+        :scale="textScale(outline)"
+        @nudge="(key, wide) => onNudge(ball.id, key, wide)"
+        @remove="emit('remove', ball.id)"
+        @pick="(more) => emit('pick', ball.id, more)"
+      />
     </g>
-    <BallMark
-      v-for="ball in drawn"
-      :id="ball.id"
-      :key="ball.id"
-      :x="ball.x"
-      :y="ball.y"
-      :r="radius"
-      :held="held === ball.id"
-      :picked="picked === ball.id"
-      :label="prediction?.placing?.ball === ball.id ? prediction.placing.words : 'arrow keys move it'"
-      @nudge="(along, across, wide) => onNudge(ball.id, along, across, wide)"
-      @remove="emit('remove', ball.id)"
-      @pick="emit('pick', ball.id)"
-    />
     <slot />
+    <template v-if="sketch">
+      <rect
+        v-if="sketch.kind === 'frame' || sketch.mark === 'zone'"
+        class="sketch"
+        :x="Math.min(sketch.from.x, sketch.to.x)"
+        :y="Math.min(sketch.from.y, sketch.to.y)"
+        :width="Math.abs(sketch.to.x - sketch.from.x)"
+        :height="Math.abs(sketch.to.y - sketch.from.y)"
+      />
+      <line v-else class="sketch" :x1="sketch.from.x" :y1="sketch.from.y" :x2="sketch.to.x" :y2="sketch.to.y" />
+    </template>
     <ContactNumerals
       v-if="prediction && !still"
       :outline="outline"
@@ -219,6 +238,14 @@ function onDoubleClick(event: MouseEvent) {
       :told="told"
       @tell="(number) => emit('tell', number)"
     />
+    <TableLoupe
+      v-if="finger && inHand"
+      :live="live"
+      :finger="finger"
+      :centre="inHand"
+      :per-pixel="outline.perPixel"
+      :top="-frame"
+    />
   </svg>
 </template>
 
@@ -226,9 +253,20 @@ function onDoubleClick(event: MouseEvent) {
 .table {
   display: block;
   width: 100%;
+  max-height: 100%;
   touch-action: none;
   user-select: none;
   cursor: crosshair;
+}
+.lays {
+  cursor: cell;
+}
+.sketch {
+  fill: rgb(240 217 160 / 12%);
+  stroke: var(--straw);
+  stroke-width: 5;
+  stroke-dasharray: 16 12;
+  pointer-events: none;
 }
 .cue {
   outline: none;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Prediction } from '@/api/client'
+import { t } from '@/words'
 
 /** The answer, read at arm's length: one sentence, its decisive words marked. */
 const props = defineProps<{ prediction: Prediction | null; refusal: string; question?: boolean }>()
@@ -33,7 +34,7 @@ const parts = computed<Part[]>(() => {
 
 <template>
   <div class="answer">
-    <p v-if="question" class="verdict" data-testid="verdict">Where will the white go? Touch the cloth to answer.</p>
+    <p v-if="question" class="verdict" data-testid="verdict">{{ t('table.question') }}</p>
     <p v-else class="verdict" aria-live="polite" data-testid="verdict">
       <template v-for="(part, i) in parts" :key="i">
         <strong v-if="part.strong">{{ part.text }}</strong>
@@ -73,5 +74,16 @@ const parts = computed<Part[]>(() => {
   border-left: 4px solid var(--warn);
   font-size: 18px;
   line-height: 26px;
+}
+@media (max-width: 1000px) {
+  .answer {
+    height: auto;
+    min-height: 108px;
+  }
+  .verdict {
+    font-size: 20px;
+    line-height: 26px;
+    -webkit-line-clamp: 5;
+  }
 }
 </style>

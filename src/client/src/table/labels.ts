@@ -1,5 +1,5 @@
 import type { Outline, Path, Segment } from '@/api/client'
-import { mm, moving, placeOn, toSheet, type Point } from './view'
+import { moving, placeOn, sizeOf as bedSize, toSheet, type Point } from './view'
 
 const directions = 16
 
@@ -43,7 +43,7 @@ export function placeLabels(
   drawn: Point[],
   sizeOf: (i: number) => LabelSize,
 ): Point[] {
-  const { length, width } = { length: mm(outline.length), width: mm(outline.width) }
+  const bed = bedSize(outline)
   const placed: { centre: Point; size: LabelSize }[] = []
   from.forEach((start, i) => {
     const size = sizeOf(i)
@@ -51,8 +51,8 @@ export function placeLabels(
       const inside =
         centre.x > size.halfWidth + 6 &&
         centre.y > size.halfHeight + 6 &&
-        centre.x < length - size.halfWidth - 6 &&
-        centre.y < width - size.halfHeight - 6
+        centre.x < bed.width - size.halfWidth - 6 &&
+        centre.y < bed.height - size.halfHeight - 6
       if (!inside) return -1
       let least = Infinity
       for (const point of drawn) least = Math.min(least, gapTo(point, centre, size))

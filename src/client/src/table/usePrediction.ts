@@ -10,6 +10,9 @@ export interface ShotQuestion {
   pot?: PotQuestion['pot']
   /** True when the aim follows the pot. */
   keepPot: boolean
+  units?: string
+  /** Changes when the same is to be asked anew. */
+  round?: number
 }
 
 /** The answer: where everything goes, and what becomes of the pot when there is one. */
@@ -18,14 +21,19 @@ export interface ShotAnswer {
   pot: PotAnswer | null
 }
 
+/** How long an answer is waited for, in milliseconds, before the server counts as away. */
+const patience = 8000
+
 /** Asks for a stroke: with a pot the server aims, without one it plays as told. */
-async function askFor(question: ShotQuestion): Promise<{ data?: ShotAnswer; refusal?: string }> {
+async function askFor(question: ShotQuestion): Promise<{ data?: ShotAnswer; refusal?: string; code?: string }> {
   const { pot, keepPot, ...shot } = question
+  delete shot.round
+  const signal = AbortSignal.timeout(patience)
   if (!pot) {
-    const { data, refusal } = await ask(api.POST('/api/shots/predict', { body: shot }))
-    return { data: data && { prediction: data, pot: null }, refusal }
+    const { data, refusal, code } = await ask(api.POST('/api/shots/predict', { body: shot, signal }))
+    return { data: data && { prediction: data, pot: null }, refusal, code }
   }
-  return ask(api.POST('/api/pots/play', { body: { ...shot, pot, keepPot } }))
+  return ask(api.POST('/api/pots/play', { body: { ...shot, pot, keepPot }, signal }))
 }
 
 /**
@@ -35,7 +43,7 @@ async function askFor(question: ShotQuestion): Promise<{ data?: ShotAnswer; refu
 export function usePrediction(
   request: Ref<ShotQuestion>,
   onAnswer: (answer: ShotAnswer, asked: ShotQuestion) => void,
-  onRefusal: (asked: ShotQuestion) => void = () => undefined,
+  onRefusal: (asked: ShotQuestion, code?: string) => void = () => undefined,
 ) {
   const prediction = shallowRef<Prediction | null>(null)
   const pot = shallowRef<PotAnswer | null>(null)
@@ -46,16 +54,17 @@ export function usePrediction(
 
   async function send(asked: ShotQuestion) {
     underWay = true
-    const { data, refusal: sentence } = await askFor(asked)
+    const { data, refusal: sentence, code } = await askFor(asked)
     underWay = false
     const next = waiting
     waiting = null
-    refusal.value = sentence ?? ''
+    // That the server is away is told by the sheet's own sign; it is no refusal.
+    refusal.value = code === 'noAnswer' ? '' : (sentence ?? '')
     if (data) {
       prediction.value = data.prediction
       pot.value = data.pot
       onAnswer(data, asked)
-    } else onRefusal(asked)
+    } else onRefusal(asked, code)
     if (next) void send(next)
     else {
       settled.forEach((resolve) => resolve())

@@ -1,13 +1,29 @@
-import { computed, nextTick, ref, toRaw } from 'vue'
+import { computed, nextTick, ref, toRaw, type Ref } from 'vue'
+import type { Units } from '@/app/usePreferences'
 import type { Outline, Stroke } from '@/api/client'
-import { nextRed, startStroke } from '@/sheet/sheet'
+import { emptyState, nextRed, startStroke } from '@/sheet/sheet'
+import type { Server } from '@/sheet/useServer'
 import type { SheetModel } from '@/sheet/useSheet'
 import { usePrediction, type ShotAnswer, type ShotQuestion } from './usePrediction'
 
+/** A ball in the hand: where the pointer holds it; the server says where it settles. */
+interface Hand {
+  ball: string
+  x: number
+  y: number
+  snap: boolean
+  inHand: boolean
+}
+
 /** The stroke on the sheet as it is asked and answered live, and the ball in the hand. */
-export function useShot(model: SheetModel, outline: () => Outline, beforeChange: () => void) {
-  /** A ball in the hand: where the pointer holds it; the server says where it settles. */
-  const hand = ref<{ ball: string; x: number; y: number } | null>(null)
+export function useShot(
+  model: SheetModel,
+  outline: () => Outline,
+  server: Server,
+  units: Ref<Units>,
+  beforeChange: () => void,
+) {
+  const hand = ref<Hand | null>(null)
   /** The newest stroke that was answered, and the newest that was refused. */
   let accepted: ShotQuestion['strike'] = { ...startStroke, elevationDeg: 0 }
   let refused = ''
@@ -15,8 +31,12 @@ export function useShot(model: SheetModel, outline: () => Outline, beforeChange:
   let laysMany = false
   /** True until the first answer to a position that was just opened: its stroke may name the pot. */
   let opened = model.pot.value === null
+  /** Rises when everything must be asked anew. */
+  const round = ref(0)
 
   const request = computed<ShotQuestion>(() => ({
+    round: round.value,
+    units: units.value,
     // The ball in the hand is left out: only the hand says where it is, and its settling must not ask again.
     balls: model.sheet.value.balls.filter((ball) => ball.id !== hand.value?.ball).map((ball) => ({ ...ball })),
     strike: strikeToAsk(),
@@ -44,9 +64,22 @@ export function useShot(model: SheetModel, outline: () => Outline, beforeChange:
     return hand.value && JSON.stringify(strike) === refused ? accepted : strike
   }
 
-  function refuse(asked: ShotQuestion) {
+  function refuse(asked: ShotQuestion, code?: string) {
+    if (code === 'noAnswer') {
+      server.noteAway()
+      if (asked.placing && hand.value) layRaw()
+      return
+    }
     refused = JSON.stringify(asked.strike)
     if (asked.placing === hand.value) hand.value = null
+  }
+
+  /** The server is away: the ball lies where the hand holds it, to be settled later. */
+  function layRaw() {
+    const { ball, x, y } = hand.value!
+    model.placeRaw(ball, x, y)
+    hand.value = null
+    if (released) model.commit()
   }
 
   function settle(answer: ShotAnswer, asked: ShotQuestion) {
@@ -57,13 +90,18 @@ export function useShot(model: SheetModel, outline: () => Outline, beforeChange:
     opened = false
     const { placing } = answer.prediction
     if (!placing) return
-    model.place(placing.ball, placing.x, placing.y)
     // The answer to the last question about this hand: the ball is laid.
-    if (released && asked.placing === hand.value) {
-      hand.value = null
-      released = false
-      if (!laysMany) model.commit()
+    const isLast = released && asked.placing === hand.value
+    if (isLast && !laysMany && placing.snap !== 'none') {
+      // Where the hand let it go is a step of its own: undo takes back what drew the ball first.
+      model.place(placing.ball, placing.loose.x, placing.loose.y)
+      model.commit()
     }
+    model.place(placing.ball, placing.x, placing.y)
+    if (!isLast) return
+    hand.value = null
+    released = false
+    if (!laysMany) model.commit()
   }
 
   /** A position whose stroke pots the ball that it meets is about that pot. */
@@ -75,24 +113,37 @@ export function useShot(model: SheetModel, outline: () => Outline, beforeChange:
     model.amend()
   }
 
-  function hold(ball: string, x: number, y: number) {
+  function hold(ball: string, x: number, y: number, snap = true) {
     beforeChange()
     released = false
-    hand.value = { ball, x, y }
+    hand.value = { ball, x, y, snap, inHand: ball === 'cue' && (model.state.value?.inHand ?? false) }
+    if (server.away.value) layRaw()
   }
 
   function release() {
-    if (!hand.value) return
     released = true
+    if (!hand.value) return model.commit()
     // A new object asks once more, so that the place where the hand let go is the one that counts.
     hand.value = { ...hand.value }
   }
 
-  function lay(ball: string | undefined, x: number, y: number) {
+  function lay(ball: string | undefined, x: number, y: number, snap = true) {
     if (!ball) return
-    hold(ball, x, y)
+    hold(ball, x, y, snap)
     release()
   }
+
+  /** A ball that was let go off the table is taken away; the white is in hand then, and stands in the D. */
+  function takeOff(ball: string) {
+    hand.value = null
+    released = false
+    if (ball !== 'cue') return model.remove(ball)
+    model.setState({ ...emptyState, ...model.state.value, inHand: true })
+    lay('cue', outline().baulkLine, outline().width / 2, false)
+  }
+
+  /** A fine step: nothing draws the ball. */
+  const nudge = (ball: string, x: number, y: number) => lay(ball, x, y, false)
 
   function layRed() {
     const row = model.balls.value.length % 5
@@ -119,6 +170,9 @@ export function useShot(model: SheetModel, outline: () => Outline, beforeChange:
     model.setStroke(part)
   }
 
+  /** Asks everything anew: the server was away, or balls were settled without a question. */
+  const askAnew = () => round.value++
+
   /** Tells that another position was opened: its stroke may name the pot. */
   const afterOpening = () => (opened = true)
 
@@ -131,6 +185,9 @@ export function useShot(model: SheetModel, outline: () => Outline, beforeChange:
     hold,
     release,
     lay,
+    nudge,
+    takeOff,
+    askAnew,
     layRed,
     layColours,
     setStroke,

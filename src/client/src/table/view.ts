@@ -1,6 +1,6 @@
 import type { Outline, Path, Segment } from '@/api/client'
 
-/** Drawing units are millimetres; y points down on screen, so that baulk is on the left and the green side on top. */
+/** Drawing units are millimetres; y points down on screen. */
 export const mm = (metres: number) => metres * 1000
 
 export interface Point {
@@ -8,15 +8,87 @@ export interface Point {
   y: number
 }
 
+/** Where baulk is on screen: 0 left, 1 at the bottom, 2 right, 3 at the top. The table is turned, never mirrored. */
+export type Turn = 0 | 1 | 2 | 3
+
+/** The table as it is drawn: its outline, how it is turned, and how many millimetres a pixel shows. */
+export interface View extends Outline {
+  turn: Turn
+  perPixel: number
+}
+
 /** How far the frame reaches beyond the noses, in millimetres. */
 export const frame = 138
 
-export function toSheet(outline: Outline, x: number, y: number): Point {
-  return { x: mm(x), y: mm(outline.width - y) }
+/** Millimetres a pixel at 1280x800; text on the table keeps its size where the table is drawn smaller. */
+const usualPerPixel = 4.25
+export const textScale = (view: Outline) => Math.max(1, ((view as View).perPixel || usualPerPixel) / usualPerPixel)
+
+const turnOf = (view: Outline): Turn => (view as View).turn ?? 0
+
+/** Width and height of the bed on screen, in millimetres. */
+export function sizeOf(view: Outline): { width: number; height: number } {
+  const [length, width] = [mm(view.length), mm(view.width)]
+  return turnOf(view) % 2 === 0 ? { width: length, height: width } : { width, height: length }
 }
 
-export function fromSheet(outline: Outline, point: Point): Point {
-  return { x: point.x / 1000, y: outline.width - point.y / 1000 }
+/** A place on the table as it is drawn. */
+export function toSheet(view: Outline, x: number, y: number): Point {
+  const [length, width, along, across] = [mm(view.length), mm(view.width), mm(x), mm(view.width - y)]
+  switch (turnOf(view)) {
+    case 1:
+      return { x: across, y: length - along }
+    case 2:
+      return { x: length - along, y: width - across }
+    case 3:
+      return { x: width - across, y: along }
+    default:
+      return { x: along, y: across }
+  }
+}
+
+/** The place on the table of a point of the drawing. */
+export function fromSheet(view: Outline, point: Point): Point {
+  const [length, width] = [view.length, view.width]
+  const [x, y] = [point.x / 1000, point.y / 1000]
+  switch (turnOf(view)) {
+    case 1:
+      return { x: length - y, y: width - x }
+    case 2:
+      return { x: length - x, y }
+    case 3:
+      return { x: y, y: x }
+    default:
+      return { x, y: width - y }
+  }
+}
+
+/** A way on the table (up the table, towards the green side) as it is drawn. */
+export function wayOnSheet(view: Outline, x: number, y: number): Point {
+  return [
+    { x, y: -y },
+    { x: -y, y: -x },
+    { x: -x, y },
+    { x: y, y: x },
+  ][turnOf(view)]!
+}
+
+/** The way on the table of a way of the drawing. */
+export function wayFromSheet(view: Outline, way: Point): Point {
+  return [
+    { x: way.x, y: -way.y },
+    { x: -way.y, y: -way.x },
+    { x: -way.x, y: way.y },
+    { x: way.y, y: way.x },
+  ][turnOf(view)]!
+}
+
+/** Which way an arrow key points on screen. */
+export const arrowWays: Record<string, Point> = {
+  ArrowRight: { x: 1, y: 0 },
+  ArrowLeft: { x: -1, y: 0 },
+  ArrowUp: { x: 0, y: -1 },
+  ArrowDown: { x: 0, y: 1 },
 }
 
 /** Place on a quadratic curve, u from 0 to 1. */
@@ -75,8 +147,8 @@ export function ribbon(outline: Outline, segment: Segment): string {
     const centre = placeOn(segment, u)
     const here = toSheet(outline, centre.x, centre.y)
     const half = ribbonHalf(speed)
-    // On screen y is turned round, and so is the normal.
-    const normal = speed > 0 ? { x: velocity.y / speed, y: velocity.x / speed } : { x: 0, y: 0 }
+    const way = wayOnSheet(outline, velocity.x, velocity.y)
+    const normal = speed > 0 ? { x: -way.y / speed, y: way.x / speed } : { x: 0, y: 0 }
     left.push(fmt({ x: here.x + normal.x * half, y: here.y + normal.y * half }))
     right.unshift(fmt({ x: here.x - normal.x * half, y: here.y - normal.y * half }))
   }

@@ -1,0 +1,53 @@
+/** The table itself, the answer above it and the story below it. */
+export const table = {
+  balls: {
+    red: 'red {number}',
+    names: {
+      cue: 'white',
+      yellow: 'yellow',
+      green: 'green',
+      brown: 'brown',
+      blue: 'blue',
+      pink: 'pink',
+      black: 'black',
+    },
+    letters: { cue: 'W', yellow: 'Y', green: 'G', brown: 'Br', blue: 'Bl', pink: 'P', black: 'Bk' },
+  },
+  table: {
+    label: 'The table. Balls and the aim take the focus and are moved by arrow keys.',
+    aim: 'Aim',
+    aimValue: '{degrees} degrees from straight up the table',
+    keysMoveIt: 'arrow keys move it',
+    raw: 'waits for the server to settle it',
+    ball: '{ball}, {where}',
+    contact: 'Contact {number}: {words}',
+    question: 'Where will the white go? Touch the cloth to answer.',
+  },
+  marks: {
+    title: 'Marks',
+    whitePlace: 'White',
+    target: 'Target',
+    gate: 'Gate',
+    zone: 'Zone',
+    whiteHere: 'White here',
+    text: 'a word or two',
+    textOf: '{mark}: words beside it',
+    remove: '{mark}: take it away',
+    handle: '{mark}, handle {number}; arrow keys move it, Delete takes the mark away',
+  },
+  motion: {
+    group: 'Play the stroke',
+    goOn: 'Go on',
+    play: 'Play it',
+    pause: 'Pause',
+    next: 'Next contact',
+    putBack: 'Put back',
+    half: 'Half speed',
+    clock: '{time} of {duration} s',
+  },
+  story: {
+    label: 'What happens, in order',
+    nothing: 'The white meets nothing.',
+    more: 'and {count} more in Numbers',
+  },
+}
