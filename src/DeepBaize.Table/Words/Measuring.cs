@@ -37,6 +37,14 @@ public static class Measuring
         return [.. layout.Balls.Select(placed => Measure(placed, layout, outline))];
     }
 
+    /// <summary>True when all fifteen reds stand in the triangle behind the pink spot.</summary>
+    public static bool IsRacked(Layout layout)
+    {
+        ArgumentNullException.ThrowIfNull(layout);
+        var reds = layout.Balls.Where(placed => BallSet.IsRed(placed.Ball)).ToList();
+        return Spots.Rack(layout.Gauge.Diameter).All(place => reds.Any(red => red.Place.DistanceTo(place) <= SpotSlack));
+    }
+
     /// <summary>The nearer end cushion and the nearer side cushion of a place, with the distances to their faces.</summary>
     public static ((CushionId Cushion, double Distance) End, (CushionId Cushion, double Distance) Side) FromCushions(Place place) => (
         place.X <= Measurements.Length / 2 ? (CushionId.Baulk, place.X) : (CushionId.Top, Measurements.Length - place.X),

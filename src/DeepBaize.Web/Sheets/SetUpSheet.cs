@@ -17,17 +17,28 @@ internal static class SetUpSheet
         var units = Predictor.ReadUnits(request.Units);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), profile.Outline, profile.Conditions.Gauge);
         var marks = MarkReader.Read(request.Marks);
+        var isRacked = Measuring.IsRacked(layout);
         return new SetUpResponse(
             [.. Measuring.Measure(layout, profile.Outline)
+                .Where(ball => !isRacked || !BallSet.IsRed(ball.Ball) || ball.Ball == BallId.Red1)
                 .OrderBy(ball => ball.OnSpot != ball.Ball).ThenBy(ball => ball.Ball == BallId.Cue)
-                .Select(ball => new SetUpLine(
-                    Names.Text(ball.Ball),
-                    SetUpWords.Named(ball.Ball),
-                    SetUpWords.From(ball.End, ball.FromEnd, units),
-                    SetUpWords.From(ball.Side, ball.FromSide, units),
-                    SetUpWords.Where(ball)))],
+                .Select(ball => isRacked && ball.Ball == BallId.Red1 ? RackLine(layout, units) : Line(ball, units))],
             [.. marks.SelectMany(mark => mark.Places.Select((place, i) => Line(mark, place, i, layout, units)))],
             profile.Name);
+    }
+
+    private static SetUpLine Line(MeasuredBall ball, LengthUnits units) => new(
+        Names.Text(ball.Ball),
+        SetUpWords.Named(ball.Ball),
+        SetUpWords.From(ball.End, ball.FromEnd, units),
+        SetUpWords.From(ball.Side, ball.FromSide, units),
+        SetUpWords.Where(ball));
+
+    private static SetUpLine RackLine(Layout layout, LengthUnits units)
+    {
+        var (end, side) = Measuring.FromCushions(Spots.Rack(layout.Gauge.Diameter)[0]);
+        return new SetUpLine(
+            "rack", SetUpWords.RackName, SetUpWords.From(end.Cushion, end.Distance, units), SetUpWords.From(side.Cushion, side.Distance, units), SetUpWords.Rack);
     }
 
     private static SetUpLine Line(Mark mark, Place place, int index, Layout layout, LengthUnits units)

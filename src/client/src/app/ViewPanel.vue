@@ -67,6 +67,9 @@ const units: Units[] = ['metric', 'imperial']
   gap: 5px;
   margin-bottom: 10px;
 }
+.choices :deep(.el-radio-button) {
+  margin: 0;
+}
 .choices :deep(.el-radio-button__inner) {
   border: 1px solid var(--el-border-color);
   border-radius: 7px;

@@ -75,6 +75,9 @@ const words = computed(() => {
   gap: 8px;
   min-height: 30px;
 }
+.line :deep(.el-button--small) {
+  font-size: 16px;
+}
 .line b {
   font-size: 15px;
   white-space: nowrap;

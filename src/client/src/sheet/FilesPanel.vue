@@ -48,7 +48,7 @@ async function onChosen() {
     </div>
     <h3>{{ t('files.save') }}</h3>
     <p class="small">{{ t('files.saveHint') }}</p>
-    <div class="row">
+    <div class="row formats">
       <el-button :icon="Document" data-testid="save-json" @click="files.save('json')">JSON</el-button>
       <el-button :icon="Document" data-testid="save-csv" @click="files.save('csv')">CSV</el-button>
       <el-button :icon="Picture" data-testid="save-svg" @click="files.savePicture('svg')">SVG</el-button>
@@ -63,6 +63,9 @@ async function onChosen() {
 
 <style scoped src="./panels.css"></style>
 <style scoped>
+.formats .el-button {
+  flex-basis: 44%;
+}
 .chooser {
   position: absolute;
   width: 1px;

@@ -114,8 +114,21 @@ async function say() {
         <el-button data-testid="mirror-all" @click="emit('mirror')">{{ t('lay.mirrorAll') }}</el-button>
       </div>
       <MarkList :model="model" :marks="marks" />
+      <ul v-if="chosen.length === 0" class="hands small">
+        <li v-for="hand in ['say', 'nudge', 'settle']" :key="hand">{{ t(`lay.hands.${hand}`) }}</li>
+      </ul>
     </div>
   </div>
 </template>
 
 <style scoped src="./panels.css"></style>
+<style scoped>
+.hands {
+  margin: 14px 0 0;
+  padding: 10px 0 0 18px;
+  border-top: 1px solid var(--line);
+}
+.hands li + li {
+  margin-top: 6px;
+}
+</style>

@@ -15,7 +15,7 @@ defineProps<{ outline: Outline; balls: BallPlace[] }>()
       :class="kindClass(ball.id)"
       :cx="ball.x"
       :cy="outline.width - ball.y"
-      r="0.055"
+      r="0.078"
     />
   </svg>
 </template>

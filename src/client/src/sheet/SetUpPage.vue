@@ -25,6 +25,8 @@ const viewBox = computed(() => {
 const balls = computed(() =>
   props.model.balls.value.map((ball) => ({ id: ball.id, ...toSheet(view.value, ball.x, ball.y) })),
 )
+/** Reds in the triangle have one line together, and no numbers. */
+const isListed = (id: string) => lines.value?.balls.some((line) => line.id === id) ?? true
 const opened = computed(() => props.model.sheet.value.opened)
 
 onMounted(async () => {
@@ -61,7 +63,7 @@ const print = () => window.print()
         :picked="false"
         :leaving="false"
         :raw="false"
-        :letters="ballLetters(ball.id)"
+        :letters="isListed(ball.id) ? ballLetters(ball.id) : ''"
         :scale="1"
       />
     </svg>
@@ -130,6 +132,13 @@ td {
 .tick {
   text-align: center;
 }
+@media (min-width: 700px) {
+  td:nth-child(2),
+  td:nth-child(3) {
+    white-space: nowrap;
+  }
+}
+/* Ink on white paper, whatever the screen is. */
 @media print {
   .tools {
     display: none;
@@ -137,6 +146,33 @@ td {
   .page {
     max-width: none;
     padding: 0;
+    font-size: 14px;
+    color: #17201d;
+    --ink-soft: #3d4a45;
+    --line: #b9c0bc;
+    --frame: #fff;
+    --cloth: #eef3f0;
+    --cushion: #a3b5ac;
+    print-color-adjust: exact;
+  }
+  svg :deep(.marking) {
+    stroke: #4c5b55;
+  }
+  svg :deep(.spot) {
+    fill: #4c5b55;
+  }
+  svg :deep(.body) {
+    stroke: #17201d;
+  }
+  svg :deep(.letters) {
+    fill: #17201d;
+    stroke: #fff;
+  }
+  svg :deep(.marks path),
+  svg :deep(.marks line),
+  svg :deep(.marks polygon),
+  svg :deep(.marks circle) {
+    stroke: #235f8e;
   }
   tr {
     break-inside: avoid;

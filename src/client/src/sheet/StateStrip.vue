@@ -63,17 +63,19 @@ function setInHand() {
       >
         {{ t('state.freeBall') }}
       </button>
-      <span class="head">{{ t('state.misses') }}</span>
-      <button
-        v-for="count in mostMisses + 1"
-        :key="count"
-        type="button"
-        :aria-pressed="(now?.missCount ?? 0) === count - 1"
-        :data-misses="count - 1"
-        @click="state.set({ missCount: count - 1 })"
-      >
-        {{ count - 1 }}
-      </button>
+      <span class="group" role="group" :aria-label="t('state.misses')">
+        <span class="head">{{ t('state.misses') }}</span>
+        <button
+          v-for="count in mostMisses + 1"
+          :key="count"
+          type="button"
+          :aria-pressed="(now?.missCount ?? 0) === count - 1"
+          :data-misses="count - 1"
+          @click="state.set({ missCount: count - 1 })"
+        >
+          {{ count - 1 }}
+        </button>
+      </span>
       <label>
         {{ t('state.player') }}
         <input
@@ -117,11 +119,14 @@ function setInHand() {
   min-height: 84px;
   margin: 8px 0;
 }
-.line {
+.line,
+.group {
   display: flex;
-  flex-wrap: wrap;
   align-items: center;
   gap: 5px;
+}
+.line {
+  flex-wrap: wrap;
   margin-bottom: 6px;
 }
 .head {

@@ -101,8 +101,12 @@ export function useSheet(store: StepStore = useStepStore()) {
     sheet.value.marks = marks
   }
 
-  /** Puts other content on the sheet: one step of the history. Stroke and pot are taken when it has them. */
+  /**
+   * Puts other content on the sheet: one step of the history, the first one when nothing was ever laid. Stroke and pot are taken when
+   * it has them.
+   */
   function lay(content: PositionContent, opened: OpenedPosition | null, changed: boolean) {
+    const isBlank = !history.canUndo.value && history.current() === textOf(emptySheet())
     sheet.value = {
       balls: content.balls.map((ball) => ({ ...ball })),
       stroke: { ...startStroke, ...(content.stroke ?? {}) },
@@ -117,7 +121,9 @@ export function useSheet(store: StepStore = useStepStore()) {
       opened,
       changed,
     }
-    addStep()
+    if (isBlank) amend()
+    else addStep()
+    keep()
   }
 
   function open(saved: SavedLayout) {

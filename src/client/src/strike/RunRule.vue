@@ -15,13 +15,14 @@ const width = computed(() => Math.round((pixels.value || 840) / 0.84))
 const apart = 27
 const longest = computed(() => Math.max(...props.rule.marks.map((mark) => mark.lengths)) * 1.02)
 const xOf = (lengths: number) => (lengths / longest.value) * width.value
-/** Whole paces, as many as have room. */
+/** Whole paces, as many as have room beside each other and the marker. */
 const whole = computed(() => {
   const shown: RunRule['marks'] = []
   for (const mark of props.rule.marks) {
     const last = shown.at(-1)
     const isWhole = Math.abs(mark.pace - Math.round(mark.pace)) < 0.001
-    if (isWhole && (!last || xOf(mark.lengths) - xOf(last.lengths) >= apart)) shown.push(mark)
+    const isFree = Math.abs(xOf(mark.lengths) - xOf(nearest.value.lengths)) >= apart || mark.pace === nearest.value.pace
+    if (isWhole && isFree && (!last || xOf(mark.lengths) - xOf(last.lengths) >= apart)) shown.push(mark)
   }
   return shown
 })
@@ -95,7 +96,13 @@ function onKey(event: KeyboardEvent) {
       <line v-if="limit < longest" class="beyond" :x1="xOf(limit)" :x2="width" y1="17" y2="17" />
       <g v-for="tick in ticks" :key="tick">
         <line class="tick" :x1="xOf(tick)" :x2="xOf(tick)" y1="9" y2="25" />
-        <text class="lengths" :x="xOf(tick)" y="43" :text-anchor="tick === 0 ? 'start' : 'middle'">
+        <text
+          v-if="tick > 0 || xOf(1) > 112"
+          class="lengths"
+          :x="xOf(tick)"
+          y="43"
+          :text-anchor="tick === 0 ? 'start' : 'middle'"
+        >
           {{ tick === 0 ? t('stroke.lengths') : tick }}
         </text>
       </g>

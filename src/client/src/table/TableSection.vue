@@ -65,7 +65,7 @@ const positions = usePositions(model)
 const face = ref<Face>('stroke')
 const told = ref<number | null>(null)
 const selects = ref(false)
-const drawing = ref<HTMLElement | null>(null)
+const room = ref<HTMLElement | null>(null)
 const tableView = ref<InstanceType<typeof TableView> | null>(null)
 const shot = useShot(model, outline, server, preferences.units, () => playback.reset())
 const { prediction, pot } = shot
@@ -78,7 +78,7 @@ const reading = useReading(
 const where = useWhere(shot.request, () => 2 * props.outline.ballRadius)
 const bench = useBench({ model, shot, picking, where, face, outline, beforeChange: () => playback.reset() })
 const { draft, leftOut, isHidden, setStroke, take } = bench
-const { view, width, inset } = useView(outline, preferences.turn, () => shot.directionDeg.value, drawing)
+const { view, width, inset } = useView(outline, preferences.turn, () => shot.directionDeg.value, room)
 const marks = useMarks(model, outline)
 const laying = useLaying(model, shot, () => preferences.units.value)
 const files = useFiles(model, laying, () => tableView.value?.svg ?? null)
@@ -116,80 +116,82 @@ function removeBall(ball: string) {
 
 <template>
   <main class="section">
-    <div ref="drawing" class="drawing">
+    <div class="drawing">
       <StateStrip v-if="setsState" :state="state" @close="emit('stateSet')" @in-hand="laying.putInHand()" />
       <VerdictLine v-else :prediction="shown" :refusal="shot.refusal.value" :question="isHidden" />
-      <div class="plan" :style="{ width: `${width}px` }">
-        <TableView
-          ref="tableView"
-          :outline="view"
-          :balls="playback.shown.value"
-          :prediction="shown"
-          :direction-deg="shot.directionDeg.value"
-          :still="playback.active.value"
-          :told="told"
-          :picked="picking.picked.value"
-          :chosen="laying.chosen.value"
-          :marks="model.marks.value"
-          :manner="manner"
-          :next-red="nextRed(model.balls.value)"
-          :raw="model.sheet.value.raw"
-          :letters="preferences.letters.value"
-          @drag="shot.hold"
-          @drop="shot.release"
-          @take-off="shot.takeOff"
-          @aim="(directionDeg) => setStroke({ directionDeg })"
-          @aimed="model.commit"
-          @nudge="shot.nudge"
-          @remove="removeBall"
-          @lay="(x, y) => shot.lay(nextRed(model.balls.value), x, y)"
-          @tell="(number) => (told = number)"
-          @pick="pick"
-          @pocket="picking.pickPocket"
-          @touch="bench.touch"
-          @choose="laying.choose"
-          @shift="(along, across) => laying.change('move', { along, across })"
-          @mark="marks.add"
-          @move-mark="marks.move"
-          @marked="model.commit"
-          @remove-mark="marks.remove"
-        >
-          <template #under>
-            <PocketMarks
-              :outline="view"
-              :entries="entries"
-              :chosen="model.pot.value?.pocket ?? null"
-              :asks="picking.picked.value !== null"
-              @pocket="picking.pickPocket"
-            />
-          </template>
-          <ReadingMarks
-            v-if="face === 'reading' && reading.reading.value"
-            :outline="view"
-            :balls="playback.shown.value"
-            :reading="reading.reading.value"
-            :regions="true"
-          />
-          <WhereOverlay
-            v-if="face === 'white' && model.pot.value && !playback.active.value"
+      <div ref="room" class="room">
+        <div class="plan" :style="{ width: `${width}px` }">
+          <TableView
+            ref="tableView"
             :outline="view"
             :balls="playback.shown.value"
             :prediction="shown"
-            :where="where"
-            :draft="draft"
-            @wanted="(place) => where.setWanted(place)"
-            @draft="(place) => (draft = place)"
-            @guess="bench.giveGuess"
+            :direction-deg="shot.directionDeg.value"
+            :still="playback.active.value"
+            :told="told"
+            :picked="picking.picked.value"
+            :chosen="laying.chosen.value"
+            :marks="model.marks.value"
+            :manner="manner"
+            :next-red="nextRed(model.balls.value)"
+            :raw="model.sheet.value.raw"
+            :letters="preferences.letters.value"
+            @drag="shot.hold"
+            @drop="shot.release"
+            @take-off="shot.takeOff"
+            @aim="(directionDeg) => setStroke({ directionDeg })"
+            @aimed="model.commit"
+            @nudge="shot.nudge"
+            @remove="removeBall"
+            @lay="(x, y) => shot.lay(nextRed(model.balls.value), x, y)"
+            @tell="(number) => (told = number)"
+            @pick="pick"
+            @pocket="picking.pickPocket"
+            @touch="bench.touch"
+            @choose="laying.choose"
+            @shift="(along, across) => laying.change('move', { along, across })"
+            @mark="marks.add"
+            @move-mark="marks.move"
+            @marked="model.commit"
+            @remove-mark="marks.remove"
+          >
+            <template #under>
+              <PocketMarks
+                :outline="view"
+                :entries="entries"
+                :chosen="model.pot.value?.pocket ?? null"
+                :asks="picking.picked.value !== null"
+                @pocket="picking.pickPocket"
+              />
+            </template>
+            <ReadingMarks
+              v-if="face === 'reading' && reading.reading.value"
+              :outline="view"
+              :balls="playback.shown.value"
+              :reading="reading.reading.value"
+              :regions="true"
+            />
+            <WhereOverlay
+              v-if="face === 'white' && model.pot.value && !playback.active.value"
+              :outline="view"
+              :balls="playback.shown.value"
+              :prediction="shown"
+              :where="where"
+              :draft="draft"
+              @wanted="(place) => where.setWanted(place)"
+              @draft="(place) => (draft = place)"
+              @guess="bench.giveGuess"
+            />
+          </TableView>
+          <RunRuleView
+            :rule="rule"
+            :pace="model.stroke.value.pace"
+            :hardest="hardest"
+            :inset="inset"
+            @pace="(pace) => setStroke({ pace })"
+            @done="model.commit"
           />
-        </TableView>
-        <RunRuleView
-          :rule="rule"
-          :pace="model.stroke.value.pace"
-          :hardest="hardest"
-          :inset="inset"
-          @pace="(pace) => setStroke({ pace })"
-          @done="model.commit"
-        />
+        </div>
       </div>
       <p class="because" data-testid="because">{{ shown?.verdict.because }}</p>
       <PlayBar :playback="playback" />

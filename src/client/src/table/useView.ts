@@ -6,15 +6,20 @@ import { frame, mm, sizeOf, type Turn, type View } from './view'
 
 const fixed: Record<string, Turn> = { left: 0, bottom: 1, right: 2, top: 3 }
 
+/** Widest screen, in pixels, on which the page is one column; as in section.css. */
+const phone = 700
+/** Height of the run rule under the table, in pixels. */
+const runRuleHeight = 46
+
 /** How the table stands on the screen, and how large it is drawn. */
 export function useView(
   outline: () => Outline,
   choice: Ref<TurnChoice>,
   directionDeg: () => number,
-  drawing: Ref<HTMLElement | null>,
+  room: Ref<HTMLElement | null>,
 ) {
   const { width: screenWidth, height: screenHeight } = useWindowSize()
-  const { width: room } = useElementSize(drawing)
+  const { width: roomWidth, height: roomHeight } = useElementSize(room)
   const isUpright = computed(() => screenHeight.value > screenWidth.value)
 
   const turn = computed<Turn>(() => {
@@ -23,15 +28,14 @@ export function useView(
     return fixed[choice.value] ?? 0
   })
   const size = computed(() => sizeOf({ ...outline(), turn: turn.value } as View))
-  /** Height that the table may take, so that nothing scrolls beside it. */
-  const most = computed(() => {
-    const others = isUpright.value ? (screenWidth.value < 700 ? 190 : 372) : 314
-    return Math.max(320, screenHeight.value - others)
-  })
+  /** Height that the table may take: on a phone, where the page scrolls, most of the screen; else what the words leave. */
+  const most = computed(() =>
+    screenWidth.value <= phone ? screenHeight.value - 190 : (roomHeight.value || 560) - runRuleHeight,
+  )
   const width = computed(() => {
     const full = size.value.width + 2 * frame
     const tall = size.value.height + 2 * frame
-    return Math.min(room.value || 900, (most.value * full) / tall)
+    return Math.min(roomWidth.value || 900, (Math.max(240, most.value) * full) / tall)
   })
   const view = computed<View>(() => ({
     ...outline(),

@@ -12,7 +12,7 @@ export const app = {
   },
   faces: { lay: 'Lay', reading: 'Table', stroke: 'Stroke', aim: 'Aim', white: 'White', numbers: 'Numbers' },
   view: {
-    title: 'How the table is seen',
+    title: 'View',
     turn: 'Turn the table',
     turns: {
       auto: 'As the screen allows',

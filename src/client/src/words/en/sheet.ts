@@ -32,6 +32,11 @@ export const sheet = {
     exampleIn: '105.4, 35 or on the pink spot',
     sayExample:
       'Or: two balls off the top cushion, in line with the pink. Touching the black, above. Between the blue and the pink.',
+    hands: {
+      settle: 'A ball let go near a ball, a cushion or a spot settles there; undo takes that back first.',
+      nudge: 'Arrow keys nudge a ball by half a millimetre, with Shift by a ball width.',
+      say: 'Touch a ball to say where it stands: "two balls off the top cushion, in line with the pink".',
+    },
     go: 'Put it there',
     several: '{count} balls',
     turn: 'Turn by 15',
@@ -62,7 +67,7 @@ export const sheet = {
   },
   positions: {
     title: 'My shots',
-    search: 'Find by name, note, tag or table',
+    search: 'Name, tag, table',
     alike: 'Like the sheet',
     all: 'All',
     none: 'Nothing is saved yet. Lay a position and press Save.',
