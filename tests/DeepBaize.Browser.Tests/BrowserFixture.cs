@@ -33,6 +33,9 @@ public sealed class BrowserFixture : IAsyncLifetime
         SetSize(1280, 800);
     }
 
+    /// <summary>Stops the server until the result is disposed.</summary>
+    public Task<IDisposable> AwayAsync() => _server!.AwayAsync();
+
     public void SetSize(int width, int height) => Driver.ExecuteCdpCommand(
         "Emulation.setDeviceMetricsOverride",
         new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });

@@ -23,7 +23,8 @@ public sealed class ProfileTests(BrowserFixture browser)
         page.Find("numbers-button").Click();
         Assert.Contains("Worked out for the slow old cloth", page.Text("worked-out-for"), StringComparison.Ordinal);
         page.Find("open").Click();
-        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-position]")).Count > 5);
+        page.Find("search").SendKeys("lively");
+        page.Until(() => browser.Driver.FindElements(By.CssSelector($"[data-position='{Lively}']")).Count == 1);
         var named = browser.Driver.FindElement(By.CssSelector($"[data-position='{Lively}'] [data-testid=position-table]"));
         Assert.Equal("table: lively", named.Text);
     }

@@ -19,7 +19,14 @@ internal sealed class TablePage(BrowserFixture browser)
     {
         // A page of the same address without the application, so that nothing is kept again on leaving.
         _driver.Navigate().GoToUrl(new Uri(browser.Address, "/health/live"));
-        Script("localStorage.clear()");
+        browser.Driver.ExecuteAsyncScript(
+            """
+            const done = arguments[0]
+            localStorage.clear()
+            const forget = (name) => new Promise((resolve) => { const asked = indexedDB.deleteDatabase(name); asked.onsuccess = asked.onerror = resolve })
+            fetch('/api/sheet', { method: 'DELETE' }).then(() => indexedDB.databases())
+              .then((all) => Promise.all(all.map((one) => forget(one.name)))).then(() => done())
+            """);
         _driver.Navigate().GoToUrl(browser.Address);
         Until(() => Text("sheet-name") == "Black off its spot");
         Settle();
@@ -36,6 +43,8 @@ internal sealed class TablePage(BrowserFixture browser)
     public void OpenPosition(string name)
     {
         Find("open").Click();
+        Until(() => _driver.FindElements(By.CssSelector("[data-testid=search]")).Count > 0);
+        Find("search").SendKeys(name);
         Until(() => _driver.FindElements(By.CssSelector($"[data-position='{name}']")).Count > 0);
         _driver.FindElement(By.CssSelector($"[data-position='{name}']")).Click();
         Until(() => Text("sheet-name") == name);

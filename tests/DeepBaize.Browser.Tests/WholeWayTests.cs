@@ -70,7 +70,7 @@ public sealed class WholeWayTests(BrowserFixture browser)
             if (focused is not null) reached.Add(focused);
         }
 
-        Assert.Superset(new HashSet<string> { "cue", "black", "aim", "run-rule", "play", "open", "save", "tip", "undo", "lay-red" }, reached);
+        Assert.Superset(new HashSet<string> { "cue", "black", "aim", "run-rule", "play", "open", "save", "tip", "help", "lay-button" }, reached);
 
         var aim = page.AimDegrees();
         page.Press("aim", Keys.ArrowLeft, Keys.Shift + Keys.ArrowLeft);
@@ -109,6 +109,7 @@ public sealed class WholeWayTests(BrowserFixture browser)
     {
         var page = new TablePage(browser).OpenFresh();
         page.DragBall("red1", -60, 20);
+        page.Find("lay-button").Click();
         page.Find("lay-red").Click();
         page.Settle();
         var (laid, third) = (page.PlaceOf("red1"), page.PlaceOf("red3"));

@@ -9,20 +9,17 @@ namespace DeepBaize.Tests;
 /// <summary>The real application on a real port of this machine, with a database of its own that is dropped afterwards.</summary>
 internal sealed class BaizeServer : IAsyncDisposable
 {
-    private readonly Factory _factory;
     private readonly string _connection;
+    private Factory _factory;
 
-    private BaizeServer(Factory factory, string connection)
+    private BaizeServer(string connection)
     {
-        _factory = factory;
         _connection = connection;
-        factory.UseKestrel(0);
-        factory.StartServer();
-        Client = factory.CreateClient();
+        (_factory, Client) = Serve(connection, 0);
     }
 
     /// <summary>A client whose base address is the server's.</summary>
-    public HttpClient Client { get; }
+    public HttpClient Client { get; private set; }
 
     /// <summary>What the application itself works with.</summary>
     public IServiceProvider Services => _factory.Services;
@@ -34,20 +31,46 @@ internal sealed class BaizeServer : IAsyncDisposable
     {
         var connection = TestCluster.Connection(databasePort, $"t_{Guid.NewGuid():n}");
         await DatabaseSetup.RunAsync(connection);
-        return new BaizeServer(new Factory(connection), connection);
+        return new BaizeServer(connection);
     }
 
     /// <summary>Starts a server without looking at its database.</summary>
-    public static BaizeServer StartOn(string connection) => new(new Factory(connection), connection);
+    public static BaizeServer StartOn(string connection) => new(connection);
+
+    /// <summary>Stops the server until the result is disposed: then it stands at the same address with the same database.</summary>
+    public async Task<IDisposable> AwayAsync()
+    {
+        var port = Address.Port;
+        await StopAsync();
+        return new Return(() => (_factory, Client) = Serve(_connection, port));
+    }
 
     public async ValueTask DisposeAsync()
     {
-        Client.Dispose();
-        await _factory.DisposeAsync();
+        await StopAsync();
         var options = new DbContextOptionsBuilder<BaizeDbContext>();
         options.UseBaizePostgres(_connection);
         await using var database = new BaizeDbContext(options.Options, new OwnerScope(Owner.Local));
         if (await database.Database.CanConnectAsync()) await database.Database.EnsureDeletedAsync();
+    }
+
+    private async Task StopAsync()
+    {
+        Client.Dispose();
+        await _factory.DisposeAsync();
+    }
+
+    private static (Factory Factory, HttpClient Client) Serve(string connection, int port)
+    {
+        var factory = new Factory(connection);
+        factory.UseKestrel(port);
+        factory.StartServer();
+        return (factory, factory.CreateClient());
+    }
+
+    private sealed class Return(Action action) : IDisposable
+    {
+        public void Dispose() => action();
     }
 
     private sealed class Factory(string connection) : WebApplicationFactory<Program>

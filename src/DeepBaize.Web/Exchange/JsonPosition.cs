@@ -91,8 +91,12 @@ internal static class JsonPosition
         var errors = Schema.Value.Validate(text);
         if (errors.Count == 0) return;
         throw RefusalException.Invalid(
-            "file", "A file that cannot be taken", [.. errors.Take(20).Select(error => FileFault.Fault(error.LineNumber, FieldOf(error), Say(error)))]);
+            "file", "A file that cannot be taken", [.. errors.SelectMany(Innermost).Take(20).Select(error => FileFault.Fault(error.LineNumber, FieldOf(error), Say(error)))]);
     }
+
+    /// <summary>A list or an object that is wrong says so only as a whole; what is wrong lies within.</summary>
+    private static IEnumerable<ValidationError> Innermost(ValidationError error) =>
+        error is ChildSchemaValidationError { Errors.Count: > 0 } whole ? whole.Errors.Values.SelectMany(inner => inner).SelectMany(Innermost) : [error];
 
     private static string FieldOf(ValidationError error) => (error.Path ?? "").TrimStart('#', '/').Replace('/', '.').Replace(".[", "[", StringComparison.Ordinal);
 

@@ -115,9 +115,9 @@ export function readSheet(text: string | null): Sheet | null {
     const { directionDeg, pace, side, height } = kept.stroke
     const strokeFine = [directionDeg, pace, side, height].every(Number.isFinite)
     if (!ballsFine || !strokeFine) return null
-    // What older sheets did not have yet is as it was then: the club's table, no pot, no marks.
-    const older = { profile: clubProfile, pot: null, keepPot: true, marks: [], state: null, raw: [] }
-    return { ...older, ...kept }
+    // What older sheets did not have yet is as it was then: the club's table, no pot, no marks. Everything stands in one order, so
+    // that the sheet is the same text as its step in the history.
+    return { ...emptySheet(), ...kept }
   } catch {
     return null
   }

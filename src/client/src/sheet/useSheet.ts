@@ -1,4 +1,4 @@
-import { watchDebounced } from '@vueuse/core'
+import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, ref, toRaw } from 'vue'
 import type { BallPlace, Mark, PlayState, PositionContent, PotPart, SavedLayout, Stroke } from '@/api/client'
 import { emptySheet, readSheet, startStroke, type ChosenPot, type OpenedPosition, type Sheet } from './sheet'
@@ -8,14 +8,17 @@ import { useHistory } from './useHistory'
 const storageKey = 'deep-baize.sheet.1'
 
 /** The working sheet: one history for everything on it, kept in the browser without being asked. */
-export function useSheet(store: StepStore = useStepStore()) {
-  const kept = readSheet(localStorage.getItem(storageKey))
+export function useSheet(
+  store: StepStore = useStepStore(),
+  memory: Pick<Storage, 'getItem' | 'setItem'> = localStorage,
+) {
+  const kept = readSheet(memory.getItem(storageKey))
   const sheet = ref<Sheet>(kept ?? emptySheet())
   const history = useHistory(textOf(sheet.value), store)
 
-  const keep = () => localStorage.setItem(storageKey, textOf(sheet.value))
+  const keep = () => memory.setItem(storageKey, textOf(sheet.value))
   watchDebounced(sheet, keep, { deep: true, debounce: 200, maxWait: 1000 })
-  window.addEventListener('pagehide', keep)
+  useEventListener(window, 'pagehide', keep)
 
   /** Adds the sheet as it lies as a step. */
   function addStep() {

@@ -19,8 +19,10 @@ export type Gesture =
 export const grabPixels = 22
 /** A finger that trembles touches; only a pull moves. */
 export const stirPixels = 3
-/** A pull that ends at this speed or faster, in pixels a millisecond, throws the ball on. */
-const flickLookAhead = 140
+/** A ball that is let go in full motion runs on for this long, in milliseconds: so it is flicked off the table. */
+const flickLookAhead = 100
+/** How much of the pull, in milliseconds before its end, tells its speed: a hand that stops first lays the ball. */
+const flickWindow = 60
 
 export const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
 
@@ -49,7 +51,7 @@ export function useTrail() {
   return {
     start: (point: Point, time: number) => (trail = [{ point, time }]),
     follow(point: Point, time: number) {
-      trail = [...trail.filter((step) => time - step.time < 80), { point, time }]
+      trail = [...trail.filter((step) => time - step.time < flickWindow), { point, time }]
     },
     /** Where the pull leads when it goes on for a moment. */
     leadsTo(): Point | null {

@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import type { Outline, Path, Segment } from '@/api/client'
-import { fromSheet, placeAt, ribbonHalf, stipples, toSheet, velocityOn } from './view'
+import {
+  fromSheet,
+  placeAt,
+  ribbonHalf,
+  sizeOf,
+  stipples,
+  toSheet,
+  velocityOn,
+  wayFromSheet,
+  wayOnSheet,
+  type View,
+} from './view'
 
 const outline = { length: 3.569, width: 1.778 } as Outline
 
@@ -23,6 +34,30 @@ describe('the drawing', () => {
     const back = fromSheet(outline, toSheet(outline, 1.234, 0.567))
     expect(back.x).toBeCloseTo(1.234, 12)
     expect(back.y).toBeCloseTo(0.567, 12)
+  })
+
+  it.each([
+    [0, { x: 1000, y: 0 }],
+    [1, { x: 0, y: 2569 }],
+    [2, { x: 2569, y: 1778 }],
+    [3, { x: 1778, y: 1000 }],
+  ] as const)('turns the table by quarter %i and never mirrors it', (turn, greenSide) => {
+    const view = { ...outline, turn, perPixel: 4 } as View
+    expect(toSheet(view, 1, 1.778)).toEqual(greenSide)
+    for (const [x, y] of [
+      [0.2, 0.3],
+      [3.1, 1.7],
+    ] as const) {
+      const back = fromSheet(view, toSheet(view, x, y))
+      expect(back.x).toBeCloseTo(x, 12)
+      expect(back.y).toBeCloseTo(y, 12)
+      const way = wayFromSheet(view, wayOnSheet(view, x, y))
+      expect([way.x, way.y]).toEqual([x, y])
+    }
+    // From the middle the way up the table and the way to the green side keep their order: a quarter turn, not a mirror.
+    const [up, left] = [wayOnSheet(view, 1, 0), wayOnSheet(view, 0, 1)]
+    expect(up.x * left.y - up.y * left.x).toBeCloseTo(-1, 12)
+    expect(sizeOf(view)).toEqual(turn % 2 ? { width: 1778, height: 3569 } : { width: 3569, height: 1778 })
   })
 
   it('moves a ball along its curve by the clock', () => {
