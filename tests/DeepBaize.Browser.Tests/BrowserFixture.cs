@@ -40,6 +40,21 @@ public sealed class BrowserFixture : IAsyncLifetime
         "Emulation.setDeviceMetricsOverride",
         new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
 
+    /// <summary>An upright tablet that is touched, until the result is disposed.</summary>
+    public IDisposable Tablet()
+    {
+        SetSize(768, 1024);
+        Touch(true);
+        return new Restore(() =>
+        {
+            Touch(false);
+            SetSize(1280, 800);
+        });
+    }
+
+    private void Touch(bool enabled) => Driver.ExecuteCdpCommand(
+        "Emulation.setTouchEmulationEnabled", new Dictionary<string, object?> { ["enabled"] = enabled, ["maxTouchPoints"] = 5 });
+
     /// <summary>Lets the browser prefer light or dark until the result is disposed.</summary>
     public IDisposable Prefer(string scheme)
     {

@@ -84,10 +84,43 @@ internal sealed class TablePage(BrowserFixture browser)
     /// <summary>Clicks on the cloth, by millimetres on the sheet.</summary>
     public void ClickCloth(double x, double y)
     {
-        var place = (IReadOnlyList<object>)Script(FormattableString.Invariant(
-            $"const m = document.querySelector('svg.table').getScreenCTM(); return [m.a * {x} + m.e, m.d * {y} + m.f]"))!;
-        var (left, top) = (Convert.ToDouble(place[0], CultureInfo.InvariantCulture), Convert.ToDouble(place[1], CultureInfo.InvariantCulture));
-        new Actions(_driver).MoveToLocation((int)left, (int)top).Click().Perform();
+        var (left, top) = OnScreen((x, y));
+        new Actions(_driver).MoveToLocation(left, top).Click().Perform();
+    }
+
+    /// <summary>Presses Tab until something has the focus, as a player without a mouse does.</summary>
+    public void TabTo(string selector)
+    {
+        for (var i = 0; i < 120; i++)
+        {
+            if ((bool)Script($"return document.activeElement?.matches(\"{selector}\") ?? false")!) return;
+            SendKeys(Keys.Tab);
+        }
+
+        Assert.Fail($"Tab never came to {selector}.");
+    }
+
+    /// <summary>Presses keys where the focus is.</summary>
+    public void SendKeys(string keys) => new Actions(_driver).SendKeys(keys).Perform();
+
+    /// <summary>Drags a ball to a place, by millimetres on the sheet; the hand stops before it lets go.</summary>
+    public void DragTo(string ball, double x, double y) => Pull(OnScreen(PlaceOf(ball)), OnScreen((x, y)));
+
+    /// <summary>Pulls from one place on the cloth to another, by millimetres on the sheet.</summary>
+    public void PullCloth((double X, double Y) from, (double X, double Y) to) => Pull(OnScreen(from), OnScreen(to));
+
+    private void Pull((int Left, int Top) from, (int Left, int Top) to)
+    {
+        new Actions(_driver).MoveToLocation(from.Left, from.Top).ClickAndHold().MoveToLocation((from.Left + to.Left) / 2, (from.Top + to.Top) / 2)
+            .MoveToLocation(to.Left, to.Top).Pause(TimeSpan.FromMilliseconds(120)).Release().Perform();
+        Settle();
+    }
+
+    private (int Left, int Top) OnScreen((double X, double Y) place)
+    {
+        var at = (IReadOnlyList<object>)Script(FormattableString.Invariant(
+            $"const m = document.querySelector('svg.table').getScreenCTM(); return [m.a * {place.X} + m.e, m.d * {place.Y} + m.f]"))!;
+        return ((int)Math.Round(Convert.ToDouble(at[0], CultureInfo.InvariantCulture)), (int)Math.Round(Convert.ToDouble(at[1], CultureInfo.InvariantCulture)));
     }
 
     /// <summary>Where a ball is drawn, in millimetres on the sheet.</summary>

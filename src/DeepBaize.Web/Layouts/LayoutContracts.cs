@@ -53,7 +53,8 @@ public sealed record SaveLayoutRequest(
 /// <param name="Version">The version that was opened.</param>
 /// <param name="Name">The new name, 1 to 80 characters.</param>
 /// <param name="Tags">New tags; absent keeps those that it has.</param>
-public sealed record RenameLayoutRequest(int Version, string Name, IReadOnlyList<string>? Tags = null);
+/// <param name="Note">A new note; absent keeps the one that it has.</param>
+public sealed record RenameLayoutRequest(int Version, string Name, IReadOnlyList<string>? Tags = null, string? Note = null);
 
 /// <summary>A version of a position that is to be changed.</summary>
 /// <param name="Version">The version that was opened.</param>

@@ -70,15 +70,17 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         return LayoutMapping.ToResponse(row);
     }
 
-    /// <summary>Gives a position another name, and tags when they are given.</summary>
+    /// <summary>Gives a position another name, and tags and a note when they are given.</summary>
     public async Task<LayoutResponse> RenameAsync(Guid id, RenameLayoutRequest request, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(request);
         var name = CleanName(request.Name);
         var tags = CleanTags(request.Tags);
+        var note = CleanNote(request.Note);
         var row = await FindForChangeAsync(id, request.Version, cancel);
         row.Name = name;
         row.Tags = tags ?? row.Tags;
+        row.Note = note ?? row.Note;
         await ChangeAsync(row, cancel);
         return LayoutMapping.ToResponse(row);
     }

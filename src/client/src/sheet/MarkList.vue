@@ -35,6 +35,7 @@ const kinds: MarkKind[] = ['target', 'gate', 'zone']
           maxlength="40"
           :placeholder="t('marks.text')"
           :aria-label="t('marks.textOf', { mark: t(`marks.${mark.kind}`) })"
+          @input="(text: string) => marks.write(mark.id, text)"
           @change="(text: string) => marks.say(mark.id, text)"
         />
         <el-button

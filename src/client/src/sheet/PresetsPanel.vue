@@ -37,7 +37,7 @@ function choose(preset: Preset) {
 }
 
 async function lay() {
-  if (open.value) await props.laying.layPreset(open.value.id, values.value, mirrored.value)
+  if (open.value) await props.laying.layPreset(open.value, values.value, mirrored.value)
 }
 
 function set(parameter: Parameter, shown: number | undefined) {

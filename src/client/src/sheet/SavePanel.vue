@@ -3,17 +3,24 @@ import { nextTick, onMounted, ref } from 'vue'
 import type { Outline } from '@/api/client'
 import { t } from '@/words'
 import PositionPicture from './PositionPicture.vue'
-import type { OpenedPosition } from './sheet'
+import type { Named, OpenedPosition } from './sheet'
 import type { Positions } from './usePositions'
 
 /** Name, note and tags of a position that is to be kept, and the way back to what it was. */
-const props = defineProps<{ positions: Positions; opened: OpenedPosition | null; outline: Outline }>()
+const props = defineProps<{
+  positions: Positions
+  opened: OpenedPosition | null
+  called: Named | null
+  outline: Outline
+}>()
 const emit = defineEmits<{ close: []; wentBack: [] }>()
 
 const isOwn = () => !!props.opened && !props.opened.isHouse
-const name = ref(isOwn() ? props.opened!.name : '')
-const note = ref(isOwn() ? props.opened!.note : '')
-const tags = ref((props.opened?.tags ?? []).join(', '))
+/** A position of the house is saved under a name of one's own. */
+const known = props.opened?.isHouse ? null : props.called
+const name = ref(known?.name ?? '')
+const note = ref(known?.note ?? '')
+const tags = ref((props.called?.tags ?? []).join(', '))
 const field = ref<{ focus(): void } | null>(null)
 const tagList = () => tags.value.split(/[,;]/).map((tag) => tag.trim())
 
@@ -27,7 +34,7 @@ async function keep() {
 }
 
 async function rename() {
-  if (name.value.trim() && (await props.positions.rename(name.value, tagList()))) emit('close')
+  if (name.value.trim() && (await props.positions.rename(name.value, note.value, tagList()))) emit('close')
 }
 
 async function goBack(version: number) {

@@ -27,7 +27,7 @@ const balls = computed(() =>
 )
 /** Reds in the triangle have one line together, and no numbers. */
 const isListed = (id: string) => lines.value?.balls.some((line) => line.id === id) ?? true
-const opened = computed(() => props.model.sheet.value.opened)
+const called = computed(() => props.model.called.value)
 
 onMounted(async () => {
   const { balls: laid, marks, profile } = props.model.sheet.value
@@ -47,8 +47,8 @@ const print = () => window.print()
       <el-button type="primary" :icon="Printer" @click="print">{{ t('setUp.print') }}</el-button>
       <el-button data-testid="set-up-close" @click="emit('close')">{{ t('setUp.back') }}</el-button>
     </div>
-    <h2>{{ opened?.name ?? t('sheet.untitled') }}</h2>
-    <p v-if="opened?.note">{{ opened.note }}</p>
+    <h2>{{ called?.name || t('sheet.untitled') }}</h2>
+    <p v-if="called?.note">{{ called.note }}</p>
     <p v-if="refusal" role="alert">{{ refusal }}</p>
     <svg :viewBox="viewBox" role="img" :aria-label="t('setUp.picture')">
       <TableBed :outline="view" />

@@ -21,7 +21,7 @@ const emit = defineEmits<{
 }>()
 
 const opened = computed(() => props.model.sheet.value.opened)
-const title = computed(() => opened.value?.name ?? t('sheet.untitled'))
+const title = computed(() => props.model.called.value?.name || t('sheet.untitled'))
 const state = computed(() => {
   if (props.server.away.value) return t('sheet.away')
   const flagged = props.model.sheet.value.raw.length

@@ -1,14 +1,18 @@
 import { t } from '@/words'
 import type { BallPlace, Mark, PlayState, PotPart, Stroke } from '@/api/client'
 
-/** The saved position that a sheet was opened from. */
-export interface OpenedPosition {
-  id: string
+/** What a position is called. */
+export interface Named {
   name: string
   note: string
+  tags: string[]
+}
+
+/** The saved position that a sheet was opened from. */
+export interface OpenedPosition extends Named {
+  id: string
   version: number
   isHouse: boolean
-  tags: string[]
 }
 
 /** The pot that is being played. */
@@ -35,6 +39,8 @@ export interface Sheet {
   /** Id of the table, balls and cue that it is played with. */
   profile: string
   opened: OpenedPosition | null
+  /** What a file or a preset calls it, while it is not saved. */
+  named: Named | null
   /** True when something was changed since it was opened or saved. */
   changed: boolean
 }
@@ -66,6 +72,7 @@ export function emptySheet(): Sheet {
     keepPot: true,
     profile: clubProfile,
     opened: null,
+    named: null,
     changed: false,
   }
 }

@@ -11,7 +11,7 @@ export function useFiles(model: SheetModel, laying: Laying, picture: () => SVGSV
   const notice = ref('')
 
   const fileName = (ending: string) => {
-    const name = model.sheet.value.opened?.name ?? t('sheet.untitled')
+    const name = model.called.value?.name || t('sheet.untitled')
     return `${name.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'position'}.${ending}`
   }
 
@@ -26,14 +26,8 @@ export function useFiles(model: SheetModel, laying: Laying, picture: () => SVGSV
 
   /** The sheet as text in a format. */
   async function textOf(format: 'json' | 'csv'): Promise<string | null> {
-    const { opened } = model.sheet.value
-    const body = {
-      ...model.content(),
-      mode: undefined,
-      name: opened?.name ?? '',
-      note: opened?.note ?? '',
-      tags: opened?.tags ?? [],
-    }
+    const { name, note, tags } = model.called.value ?? { name: '', note: '', tags: [] }
+    const body = { ...model.content(), mode: undefined, name, note, tags }
     const call =
       format === 'json'
         ? api.POST('/api/exchange/json', { body, parseAs: 'text' })
@@ -75,8 +69,9 @@ export function useFiles(model: SheetModel, laying: Laying, picture: () => SVGSV
     )
     refusal.value = sentence ? t('files.refused', { name, sentence }) : ''
     if (!data) return false
-    laying.take(data.content)
-    notice.value = t('files.opened', { name: data.name || name })
+    const { name: itsName, note, tags } = data
+    laying.take(data.content, itsName || note || tags.length > 0 ? { name: itsName, note, tags } : null)
+    notice.value = t('files.opened', { name: itsName || name })
     return true
   }
 

@@ -1,7 +1,8 @@
 import { ref } from 'vue'
-import { api, ask, type PositionContent } from '@/api/client'
+import { api, ask, type PositionContent, type Preset } from '@/api/client'
 import type { Shot } from '@/table/useShot'
 import type { Units } from '@/app/usePreferences'
+import type { Named } from './sheet'
 import type { SheetModel } from './useSheet'
 
 /** What is done to several balls, or to the sheet as a whole; the server works it out. */
@@ -36,7 +37,7 @@ export function useLaying(model: SheetModel, shot: Shot, units: () => Units) {
   async function mirrorAll() {
     const { data, refusal } = await ask(api.POST('/api/sheet/mirror', { body: model.content() }))
     told.value = refusal ?? ''
-    if (data) model.lay(data, model.sheet.value.opened, true)
+    if (data) model.lay(data, model.sheet.value.opened, true, model.sheet.value.named)
   }
 
   /** Puts a ball where words say; true when they were understood. */
@@ -51,7 +52,11 @@ export function useLaying(model: SheetModel, shot: Shot, units: () => Units) {
     return true
   }
 
-  async function layPreset(id: string, values: Record<string, number>, mirrored: boolean): Promise<boolean> {
+  async function layPreset(
+    { id, name }: Pick<Preset, 'id' | 'name'>,
+    values: Record<string, number>,
+    mirrored: boolean,
+  ): Promise<boolean> {
     const { data, refusal } = await ask(
       api.POST('/api/presets/{id}', {
         params: { path: { id } },
@@ -60,14 +65,14 @@ export function useLaying(model: SheetModel, shot: Shot, units: () => Units) {
     )
     told.value = refusal ?? ''
     if (!data) return false
-    take(data)
+    take(data, { name, note: '', tags: [] })
     return true
   }
 
   /** Puts other balls on the sheet; the stroke stays as it is when they bring none. */
-  function take(content: PositionContent) {
+  function take(content: PositionContent, named: Named | null) {
     choose([])
-    model.lay({ ...content, stroke: content.stroke ?? model.stroke.value }, null, true)
+    model.lay({ ...content, stroke: content.stroke ?? model.stroke.value }, null, true, named)
     shot.afterOpening()
   }
 

@@ -45,8 +45,14 @@ export function useMarks(model: SheetModel, outline: () => { length: number; wid
     )
   }
 
+  /** Writes beside a mark while the player types. */
+  function write(id: string, text: string) {
+    model.setMarks(model.marks.value.map((mark) => (mark.id === id ? { ...mark, text } : mark)))
+  }
+
+  /** Takes what was written as one step. */
   function say(id: string, text: string) {
-    model.setMarks(model.marks.value.map((mark) => (mark.id === id ? { ...mark, text: text.trim() } : mark)))
+    write(id, text.trim())
     model.commit()
   }
 
@@ -60,6 +66,7 @@ export function useMarks(model: SheetModel, outline: () => { length: number; wid
     add,
     markWhite,
     move,
+    write,
     say,
     remove,
     toggle: (kind: MarkKind) => (next.value = next.value === kind ? null : kind),

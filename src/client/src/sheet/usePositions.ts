@@ -54,14 +54,14 @@ export function usePositions(model: SheetModel) {
     return accept(data, sentence, t('positions.saved', { name: name.trim() }))
   }
 
-  async function rename(name: string, tags: string[]) {
+  async function rename(name: string, note: string, tags: string[]) {
     const opened = model.sheet.value.opened
     if (!opened || opened.isHouse) return false
     const changed = model.sheet.value.changed
     const { data, refusal: sentence } = await ask(
       api.PUT('/api/layouts/{id}/name', {
         params: { path: { id: opened.id } },
-        body: { version: opened.version, name, tags },
+        body: { version: opened.version, name, note, tags },
       }),
     )
     const done = accept(data, sentence, t('positions.renamed', { name: name.trim() }))

@@ -76,9 +76,13 @@ const edit: fc.Arbitrary<Edit> = fc.oneof(
       (model) =>
         model.remove(...balls),
   ),
-  fc
-    .record({ directionDeg: number, pace: number, side: number, height: number }, { requiredKeys: [] })
-    .map((stroke) => then((model) => model.setStroke(stroke))),
+  fc.record({ directionDeg: number, pace: number, side: number, height: number }, { requiredKeys: [] }).map((stroke) =>
+    then((model) => {
+      // Turning the aim by hand lets the pot go; while it is kept its direction is an answer and no edit.
+      if (stroke.directionDeg !== undefined) model.setKeepPot(false)
+      model.setStroke(stroke)
+    }),
+  ),
   fc
     .option(fc.constantFrom('red1', 'pink'))
     .map((ball) => then((model) => model.setPot(ball && { ball, pocket: 'green', part: 'middle' }))),

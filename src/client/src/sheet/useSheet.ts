@@ -1,7 +1,15 @@
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, ref, toRaw } from 'vue'
 import type { BallPlace, Mark, PlayState, PositionContent, PotPart, SavedLayout, Stroke } from '@/api/client'
-import { emptySheet, readSheet, startStroke, type ChosenPot, type OpenedPosition, type Sheet } from './sheet'
+import {
+  emptySheet,
+  readSheet,
+  startStroke,
+  type ChosenPot,
+  type Named,
+  type OpenedPosition,
+  type Sheet,
+} from './sheet'
 import { useStepStore, type StepStore } from './stepStore'
 import { useHistory } from './useHistory'
 
@@ -108,7 +116,7 @@ export function useSheet(
    * Puts other content on the sheet: one step of the history, the first one when nothing was ever laid. Stroke and pot are taken when
    * it has them.
    */
-  function lay(content: PositionContent, opened: OpenedPosition | null, changed: boolean) {
+  function lay(content: PositionContent, opened: OpenedPosition | null, changed: boolean, named: Named | null = null) {
     const isBlank = !history.canUndo.value && history.current() === textOf(emptySheet())
     sheet.value = {
       balls: content.balls.map((ball) => ({ ...ball })),
@@ -122,6 +130,7 @@ export function useSheet(
       keepPot: content.pot?.keep ?? true,
       profile: content.profile ?? sheet.value.profile,
       opened,
+      named,
       changed,
     }
     if (isBlank) amend()
@@ -136,6 +145,7 @@ export function useSheet(
   /** Notes that the sheet was saved; the balls stay as they are. */
   function markSaved(saved: SavedLayout) {
     sheet.value.opened = asOpened(saved)
+    sheet.value.named = null
     sheet.value.changed = false
     addStep()
   }
@@ -161,6 +171,8 @@ export function useSheet(
     keepPot: computed(() => sheet.value.keepPot),
     marks: computed(() => sheet.value.marks),
     state: computed(() => sheet.value.state),
+    /** What the sheet is called: as it was saved, or as a file or a preset calls it. */
+    called: computed<Named | null>(() => sheet.value.opened ?? sheet.value.named),
     whenReady: () => history.ready,
     canUndo: history.canUndo,
     canRedo: history.canRedo,

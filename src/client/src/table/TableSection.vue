@@ -289,6 +289,7 @@ function removeBall(ball: string) {
         :outline="outline()"
         :positions="positions"
         :opened="model.sheet.value.opened"
+        :called="model.called.value"
         @close="face = 'stroke'"
         @went-back="face = 'stroke'"
       />
