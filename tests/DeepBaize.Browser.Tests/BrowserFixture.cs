@@ -36,6 +36,10 @@ public sealed class BrowserFixture : IAsyncLifetime
     /// <summary>Stops the server until the result is disposed.</summary>
     public Task<IDisposable> AwayAsync() => _server!.AwayAsync();
 
+    /// <summary>Lets the browser put what is saved into a folder.</summary>
+    public void DownloadTo(string folder) => Driver.ExecuteCdpCommand(
+        "Browser.setDownloadBehavior", new Dictionary<string, object?> { ["behavior"] = "allow", ["downloadPath"] = folder });
+
     public void SetSize(int width, int height) => Driver.ExecuteCdpCommand(
         "Emulation.setDeviceMetricsOverride",
         new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });

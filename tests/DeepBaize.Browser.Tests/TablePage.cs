@@ -17,6 +17,17 @@ internal sealed class TablePage(BrowserFixture browser)
     /// <summary>Opens the page as a new user, with nothing kept in the browser.</summary>
     public TablePage OpenFresh()
     {
+        ForgetInBrowser();
+        browser.Driver.ExecuteAsyncScript("fetch('/api/sheet', { method: 'DELETE' }).then(arguments[0])");
+        _driver.Navigate().GoToUrl(browser.Address);
+        Until(() => Text("sheet-name") == "Black off its spot");
+        Settle();
+        return this;
+    }
+
+    /// <summary>Leaves the application and empties what the browser keeps of it.</summary>
+    public void ForgetInBrowser()
+    {
         // A page of the same address without the application, so that nothing is kept again on leaving.
         _driver.Navigate().GoToUrl(new Uri(browser.Address, "/health/live"));
         browser.Driver.ExecuteAsyncScript(
@@ -24,13 +35,8 @@ internal sealed class TablePage(BrowserFixture browser)
             const done = arguments[0]
             localStorage.clear()
             const forget = (name) => new Promise((resolve) => { const asked = indexedDB.deleteDatabase(name); asked.onsuccess = asked.onerror = resolve })
-            fetch('/api/sheet', { method: 'DELETE' }).then(() => indexedDB.databases())
-              .then((all) => Promise.all(all.map((one) => forget(one.name)))).then(() => done())
+            indexedDB.databases().then((all) => Promise.all(all.map((one) => forget(one.name)))).then(() => done())
             """);
-        _driver.Navigate().GoToUrl(browser.Address);
-        Until(() => Text("sheet-name") == "Black off its spot");
-        Settle();
-        return this;
     }
 
     public void Reload()
@@ -63,6 +69,42 @@ internal sealed class TablePage(BrowserFixture browser)
 
     /// <summary>Chooses one of the questions about the white.</summary>
     public void View(string view) => _driver.FindElement(By.CssSelector($"[data-view={view}]")).Click();
+
+    /// <summary>Opens a face of the bench, or another part of the screen, by its name.</summary>
+    public void Face(string name)
+    {
+        switch (name)
+        {
+            case "lay-chosen":
+                Find("lay-button").Click();
+                Ball("cue").Click();
+                break;
+            case "presets":
+                Find("lay-button").Click();
+                Find("presets").Click();
+                break;
+            case "preset":
+                _driver.FindElement(By.CssSelector("[data-preset=break-off]")).Click();
+                break;
+            case "alike":
+            case "open" or "save" or "files" or "view" or "help":
+                Find(name).Click();
+                break;
+            case "state":
+                Find("state-button").Click();
+                break;
+            case "set-up":
+                Find("files").Click();
+                Find("set-up").Click();
+                break;
+            default:
+                Find(name + "-button").Click();
+                break;
+        }
+
+        if (name != "set-up") Settle();
+        Thread.Sleep(250);
+    }
 
     /// <summary>Where the cue points, in degrees.</summary>
     public double AimDegrees() => Number(Find("aim"), "aria-valuenow");

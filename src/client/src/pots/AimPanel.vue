@@ -34,7 +34,7 @@ const rooms = computed(() => {
 <template>
   <div class="panel" data-testid="aim-panel">
     <p v-if="!judge" class="empty">{{ t('aiming.empty') }}</p>
-    <div v-else class="scroll" tabindex="0" :aria-label="t('aiming.explained')">
+    <div v-else class="scroll" role="region" tabindex="0" :aria-label="t('aiming.explained')">
       <p class="big">{{ angle }}; {{ judge.sideWords }}</p>
       <p data-testid="ghost-words">
         <b>{{ t('aiming.byGhost') }}</b> {{ judge.ghostWords }}

@@ -44,7 +44,7 @@ function edit(index: number, from: number | undefined) {
       <el-radio-button value="pots">{{ t('reading.pots') }}</el-radio-button>
       <el-radio-button value="reds" data-testid="reds-page">{{ t('reading.reds') }}</el-radio-button>
     </el-radio-group>
-    <div v-if="data" class="scroll" tabindex="0" :aria-label="t('reading.title')">
+    <div v-if="data" class="scroll" role="region" tabindex="0" :aria-label="t('reading.title')">
       <table v-if="page === 'pots'">
         <thead>
           <tr>

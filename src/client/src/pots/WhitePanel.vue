@@ -50,7 +50,7 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
     <p v-if="!pot" class="hint">{{ t('where.first') }}</p>
     <p v-if="where.refusal.value" class="refusal" role="alert">{{ where.refusal.value }}</p>
     <ZoneBar v-if="isZoned" :where="where" :rest="rest" @put-wanted="(place) => emit('putWanted', place)" />
-    <div class="scroll" tabindex="0" :aria-label="t('where.result')">
+    <div class="scroll" role="region" tabindex="0" :aria-label="t('where.result')">
       <AnchorList
         v-if="view === 'anchors'"
         :where="where"

@@ -74,7 +74,7 @@ const toggleTag = (tag: string) => (search.value = search.value === tag ? '' : t
       </button>
     </p>
     <p v-if="rows.length === 0" class="hint">{{ search ? t('positions.noneFound') : t('positions.none') }}</p>
-    <div class="scroll" tabindex="0" :aria-label="t('positions.title')">
+    <div class="scroll" role="region" tabindex="0" :aria-label="t('positions.title')">
       <ul>
         <li
           v-for="{ position, like, mirrored } in rows.slice(0, shown)"

@@ -55,7 +55,7 @@ function mirror() {
   <div class="panel" data-testid="presets-panel">
     <PanelHead :title="t('presets.title')" :back="t('lay.back')" @close="emit('close')" />
     <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
-    <div class="scroll" tabindex="0" :aria-label="t('presets.title')">
+    <div class="scroll" role="region" tabindex="0" :aria-label="t('presets.title')">
       <section v-if="open" class="open">
         <h3>{{ open.name }}</h3>
         <p class="small">{{ open.about }}</p>

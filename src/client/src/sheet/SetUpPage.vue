@@ -63,6 +63,7 @@ const print = () => window.print()
         :picked="false"
         :leaving="false"
         :raw="false"
+        is-picture
         :letters="isListed(ball.id) ? ballLetters(ball.id) : ''"
         :scale="1"
       />

@@ -4,8 +4,12 @@ import type { StepStore } from './stepStore'
 /**
  * The history of everything on the sheet: every step as text, so that going back gives exactly what was there. It has no end while the
  * page is open, and a reload finds it again.
+ *
+ * @param first - The sheet as the page finds it.
+ * @param store - Where the steps are kept.
+ * @param isSame - True for two steps that a player would call the same sheet.
  */
-export function useHistory(first: string, store: StepStore) {
+export function useHistory(first: string, store: StepStore, isSame: (one: string, other: string) => boolean) {
   let steps = [first]
   const at = ref(0)
   const count = ref(1)
@@ -18,7 +22,7 @@ export function useHistory(first: string, store: StepStore) {
   /** Takes over what an earlier page kept; what happened since comes on top. */
   const ready = store.read().then((kept) => {
     if (!kept) return keep(0)
-    const since = steps[0] === kept.steps[kept.at] ? steps.slice(1) : steps
+    const since = isSame(steps[0]!, kept.steps[kept.at]!) ? steps.slice(1) : steps
     const isUnchanged = since.length === 0
     const back = at.value - (steps.length - 1)
     steps = isUnchanged ? kept.steps : [...kept.steps.slice(0, kept.at + 1), ...since]

@@ -170,6 +170,18 @@ describe('the history of the sheet', () => {
     page.scope.stop()
   })
 
+  it('counts the aim that was found for a kept pot as an answer, also over a reload', async () => {
+    let page = await openPage('aim')
+    page.model.setPot({ ball: 'pink', pocket: 'green', part: 'middle' })
+    page.model.commit()
+    page.model.followAim(12.5)
+    page = await reload(page, 'aim')
+    expect(page.model.stroke.value.directionDeg).toBe(12.5)
+    page.model.undo()
+    expect(page.model.sheet.value).toEqual(emptySheet())
+    page.scope.stop()
+  })
+
   it('takes what belongs to a step into it', async () => {
     const page = await openPage('amend')
     page.model.placeRaw('red1', 1, -0.2)

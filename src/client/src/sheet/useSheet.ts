@@ -22,7 +22,7 @@ export function useSheet(
 ) {
   const kept = readSheet(memory.getItem(storageKey))
   const sheet = ref<Sheet>(kept ?? emptySheet())
-  const history = useHistory(textOf(sheet.value), store)
+  const history = useHistory(textOf(sheet.value), store, isSame)
 
   const keep = () => memory.setItem(storageKey, textOf(sheet.value))
   watchDebounced(sheet, keep, { deep: true, debounce: 200, maxWait: 1000 })
@@ -36,7 +36,7 @@ export function useSheet(
 
   /** Closes a gesture: what was changed since the last one becomes one step of the history. */
   function commit() {
-    if (essence(sheet.value) === essence(JSON.parse(history.current()) as Sheet)) return
+    if (isSame(textOf(sheet.value), history.current())) return
     sheet.value.changed = true
     addStep()
   }
@@ -210,5 +210,7 @@ function essence(sheet: Sheet): string {
   const isKept = sheet.pot !== null && sheet.keepPot
   return JSON.stringify(isKept ? { ...sheet, stroke: { ...sheet.stroke, directionDeg: 0 } } : sheet)
 }
+
+const isSame = (one: string, other: string) => essence(JSON.parse(one) as Sheet) === essence(JSON.parse(other) as Sheet)
 
 const textOf = (sheet: Sheet) => JSON.stringify(sheet)

@@ -47,7 +47,7 @@ function whiteOf(event: ShotEvent) {
       >
       {{ t('numbers.table', { table: prediction.profile.name }) }}
     </p>
-    <div class="scroll" tabindex="0" :aria-label="t('numbers.events')">
+    <div class="scroll" role="region" tabindex="0" :aria-label="t('numbers.events')">
       <table>
         <thead>
           <tr>

@@ -3,7 +3,7 @@ import { ballName, kindClass } from '@/sheet/sheet'
 import { t } from '@/words'
 import { arrowWays } from './view'
 
-/** One ball on the table; it takes the focus, keys and a wide touch. */
+/** One ball on the table; it takes the focus, keys and a wide touch, or stands in a picture only. */
 defineProps<{
   id: string
   x: number
@@ -18,6 +18,8 @@ defineProps<{
   raw: boolean
   letters: string
   scale: number
+  /** True in a picture: it takes no focus. */
+  isPicture?: boolean
 }>()
 const emit = defineEmits<{ nudge: [key: string, wide: boolean]; remove: []; pick: [more: boolean] }>()
 
@@ -35,10 +37,10 @@ function onKey(event: KeyboardEvent) {
   <g
     class="ball"
     :class="[kindClass(id), { held, picked, leaving, raw }]"
-    :aria-pressed="picked"
-    tabindex="0"
-    role="button"
-    :aria-label="t('table.ball', { ball: ballName(id), where: label })"
+    :aria-pressed="isPicture ? undefined : picked"
+    :tabindex="isPicture ? undefined : 0"
+    :role="isPicture ? undefined : 'button'"
+    :aria-label="isPicture ? undefined : t('table.ball', { ball: ballName(id), where: label })"
     :data-ball="id"
     :data-x="x"
     :data-y="y"
@@ -53,7 +55,9 @@ function onKey(event: KeyboardEvent) {
     <circle class="body" :cx="x" :cy="y" :r="r" />
     <path v-if="raw" class="flag" :d="`M${x} ${y - r}v-46h34l-10 12l10 12h-34`" />
     <circle class="light" :cx="x - r * 0.3" :cy="y - r * 0.34" :r="r * 0.26" />
-    <text v-if="letters" class="letters" :x="x" :y="y - r - 10" :font-size="58 * scale">{{ letters }}</text>
+    <text v-if="letters" class="letters" aria-hidden="true" :x="x" :y="y - r - 10" :font-size="58 * scale">{{
+      letters
+    }}</text>
   </g>
 </template>
 
