@@ -88,6 +88,78 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         Keep("reading.png");
     }
 
+    [Fact]
+    public void Laying_a_position()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.OpenPosition("Line of reds");
+        page.Find("lay-button").Click();
+        page.Ball("cue").Click();
+        page.Find("mark-white").Click();
+        page.Find("mark-target").Click();
+        page.PullCloth((2350, 700), (2480, 700));
+        page.Find("mark-gate").Click();
+        page.PullCloth((1500, 820), (1500, 1080));
+        Keep("lay.png");
+    }
+
+    [Fact]
+    public void A_preset_with_its_numbers()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.Find("lay-button").Click();
+        page.Find("presets").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-preset=ladder]")).Count == 1);
+        browser.Driver.FindElement(By.CssSelector("[data-preset=ladder]")).Click();
+        page.Until(() => page.Text("sheet-name") == "Ladder");
+        page.Settle();
+        Keep("presets.png");
+    }
+
+    [Fact]
+    public void The_state_of_play_in_the_dark()
+    {
+        using var dark = browser.Prefer("dark");
+        var page = new TablePage(browser).OpenFresh();
+        page.OpenPosition("The pack from the D");
+        page.Find("view").Click();
+        page.Find("letters").Click();
+        page.Find("state-button").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-nominate=black]")).Count == 1);
+        Keep("dark.png");
+    }
+
+    [Fact]
+    public void The_set_up_sheet()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.OpenPosition("Frozen to the top cushion");
+        page.Find("files").Click();
+        page.Find("set-up").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-line]")).Count > 1);
+        Keep("set-up.png");
+    }
+
+    [Fact]
+    public void A_tablet_held_upright()
+    {
+        using var tablet = browser.Tablet();
+        var page = new TablePage(browser).OpenFresh();
+        page.OpenPosition("Line of reds");
+        page.Find("lay-button").Click();
+        page.Settle();
+        Keep("tablet.png");
+    }
+
+    [Fact]
+    public void A_phone()
+    {
+        using var tablet = browser.Tablet();
+        browser.SetSize(375, 812);
+        var page = new TablePage(browser).OpenFresh();
+        Keep("phone.png");
+    }
+
     private void Keep(string name)
     {
         var path = Path.Combine(Folder, name);

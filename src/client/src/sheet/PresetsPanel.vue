@@ -56,29 +56,6 @@ function mirror() {
     <PanelHead :title="t('presets.title')" :back="t('lay.back')" @close="emit('close')" />
     <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
     <div class="scroll" role="region" tabindex="0" :aria-label="t('presets.title')">
-      <section v-if="open" class="open">
-        <h3>{{ open.name }}</h3>
-        <p class="small">{{ open.about }}</p>
-        <label v-for="parameter in open.parameters" :key="parameter.id">
-          <span>{{ parameter.name }}{{ parameter.kind === 'distance' ? `, ${unit}` : '' }}</span>
-          <el-input-number
-            :data-parameter="parameter.id"
-            :model-value="rounded(values[parameter.id]! * scaleOf(parameter))"
-            :min="rounded(parameter.least * scaleOf(parameter))"
-            :max="rounded(parameter.most * scaleOf(parameter))"
-            :step="parameter.kind === 'distance' ? (units === 'metric' ? 10 : 0.5) : 1"
-            :aria-label="parameter.name"
-            controls-position="right"
-            @change="(value: number | undefined) => set(parameter, value)"
-          />
-        </label>
-        <div class="row">
-          <el-button :aria-pressed="mirrored" data-testid="preset-mirror" @click="mirror">{{
-            t('presets.mirror')
-          }}</el-button>
-        </div>
-        <p v-if="laying.told.value" class="told" role="alert">{{ laying.told.value }}</p>
-      </section>
       <ul>
         <li v-for="preset in presets" :key="preset.id" :class="{ current: open?.id === preset.id }">
           <button type="button" :data-preset="preset.id" @click="choose(preset)">
@@ -88,6 +65,27 @@ function mirror() {
               <small>{{ preset.about }}</small>
             </span>
           </button>
+          <section v-if="open?.id === preset.id" class="open">
+            <label v-for="parameter in preset.parameters" :key="parameter.id">
+              <span>{{ parameter.name }}{{ parameter.kind === 'distance' ? `, ${unit}` : '' }}</span>
+              <el-input-number
+                :data-parameter="parameter.id"
+                :model-value="rounded(values[parameter.id]! * scaleOf(parameter))"
+                :min="rounded(parameter.least * scaleOf(parameter))"
+                :max="rounded(parameter.most * scaleOf(parameter))"
+                :step="parameter.kind === 'distance' ? (units === 'metric' ? 10 : 0.5) : 1"
+                :aria-label="parameter.name"
+                controls-position="right"
+                @change="(value: number | undefined) => set(parameter, value)"
+              />
+            </label>
+            <div class="row">
+              <el-button :aria-pressed="mirrored" data-testid="preset-mirror" @click="mirror">{{
+                t('presets.mirror')
+              }}</el-button>
+            </div>
+            <p v-if="laying.told.value" class="told" role="alert">{{ laying.told.value }}</p>
+          </section>
         </li>
       </ul>
     </div>
@@ -97,6 +95,9 @@ function mirror() {
 <style scoped src="./panels.css"></style>
 <style scoped src="./list.css"></style>
 <style scoped>
+.open {
+  padding: 0 6px 2px;
+}
 label {
   grid-template-columns: 1fr 120px;
   align-items: center;

@@ -6,6 +6,7 @@ import { t } from '@/words'
 import BallMark from './BallMark.vue'
 import ContactNumerals from './ContactNumerals.vue'
 import type { Manner, MarkKind } from './gestures'
+import { isCovered } from './labels'
 import MarkLayer from './MarkLayer.vue'
 import ShotPaths from './ShotPaths.vue'
 import TableBed from './TableBed.vue'
@@ -211,7 +212,7 @@ defineExpose({ svg })
         :raw="raw.includes(ball.id)"
         :picked="picked === ball.id || chosen.includes(ball.id)"
         :label="labelOf(ball.id)"
-        :letters="letters ? ballLetters(ball.id) : ''"
+        :letters="letters && !isCovered(ball, shown, radius) ? ballLetters(ball.id) : ''"
         :scale="textScale(outline)"
         @nudge="(key, wide) => onNudge(ball.id, key, wide)"
         @remove="emit('remove', ball.id)"

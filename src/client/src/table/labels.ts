@@ -1,4 +1,5 @@
 import type { Outline, Path, Segment } from '@/api/client'
+import { isRed } from '@/sheet/sheet'
 import { moving, placeOn, sizeOf as bedSize, toSheet, type Point } from './view'
 
 const directions = 16
@@ -83,3 +84,15 @@ export function placeLabels(
   })
   return placed.map((label) => label.centre)
 }
+
+/** True for a red whose letters would lie on another red: in a pack they could not be read, and the balls beside it tell its kind. */
+export const isCovered = (ball: Point & { id: string }, balls: (Point & { id: string })[], radius: number) =>
+  isRed(ball.id) &&
+  balls.some(
+    (other) =>
+      isRed(other.id) &&
+      other.id !== ball.id &&
+      Math.abs(other.x - ball.x) < 2 * radius &&
+      other.y < ball.y &&
+      ball.y - other.y < 5 * radius,
+  )
