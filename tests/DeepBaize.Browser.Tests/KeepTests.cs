@@ -1,6 +1,5 @@
 using System.Text.Json;
 using OpenQA.Selenium;
-using OpenQA.Selenium.Interactions;
 
 namespace DeepBaize.Browser.Tests;
 
@@ -12,14 +11,14 @@ public sealed class KeepTests(BrowserFixture browser)
     {
         var page = new TablePage(browser).OpenFresh();
         var start = page.PlaceOf("red1");
-        var drag = new Actions(browser.Driver).MoveToElement(page.Ball("red1")).ClickAndHold().MoveByOffset(-30, 10);
+        var drag = browser.Hand().MoveToElement(page.Ball("red1")).ClickAndHold().MoveByOffset(-30, 10);
         drag.Perform();
         page.Settle();
         using (await browser.AwayAsync())
         {
-            new Actions(browser.Driver).MoveByOffset(-30, 10).Pause(TimeSpan.FromMilliseconds(120)).Perform();
+            browser.Hand().MoveByOffset(-30, 10).Pause(TimeSpan.FromMilliseconds(120)).Perform();
             page.Until(() => page.Text("sheet-state").StartsWith("The server is away.", StringComparison.Ordinal));
-            new Actions(browser.Driver).MoveByOffset(-30, 10).Pause(TimeSpan.FromMilliseconds(120)).Release().Perform();
+            browser.Hand().MoveByOffset(-30, 10).Pause(TimeSpan.FromMilliseconds(120)).Release().Perform();
             page.Until(() => page.PlaceOf("red1").X < start.X - 350);
             // Laid on top of another ball: nobody can say yet where it settles.
             var black = page.PlaceOf("black");

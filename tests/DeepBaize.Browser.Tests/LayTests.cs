@@ -1,6 +1,5 @@
 using DeepBaize.Tests;
 using OpenQA.Selenium;
-using OpenQA.Selenium.Interactions;
 
 namespace DeepBaize.Browser.Tests;
 
@@ -103,7 +102,7 @@ public sealed class LayTests(BrowserFixture browser)
         page.Until(() => page.Text("verdict").StartsWith("Red to the top pocket, yellow side.", StringComparison.Ordinal));
 
         var name = $"By keys {Guid.NewGuid():n}";
-        new Actions(browser.Driver).KeyDown(Keys.Control).SendKeys("s").KeyUp(Keys.Control).Perform();
+        browser.Hand().KeyDown(Keys.Control).SendKeys("s").KeyUp(Keys.Control).Perform();
         page.Until(() => (string?)page.Script("return document.activeElement.dataset.testid") == "save-name");
         page.SendKeys(name + Keys.Enter);
         page.Until(() => page.Text("sheet-name") == name);

@@ -1,5 +1,4 @@
 using OpenQA.Selenium;
-using OpenQA.Selenium.Interactions;
 
 namespace DeepBaize.Browser.Tests;
 
@@ -50,8 +49,8 @@ public sealed class ProfileTests(BrowserFixture browser)
 
         browser.Driver.FindElement(By.CssSelector("[data-testid=table-chooser] input")).SendKeys(Keys.Enter);
         page.Until(() => choice.Displayed);
-        new Actions(browser.Driver).SendKeys(Keys.ArrowUp).Perform();
-        new Actions(browser.Driver).SendKeys(Keys.Enter).Perform();
+        browser.Hand().SendKeys(Keys.ArrowUp).Perform();
+        browser.Hand().SendKeys(Keys.Enter).Perform();
         page.Until(() => InUse(page) == "slow old cloth");
         page.Settle();
 

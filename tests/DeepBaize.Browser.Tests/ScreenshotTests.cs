@@ -9,89 +9,69 @@ public sealed class ScreenshotTests(BrowserFixture browser)
     private static readonly string Folder = Path.Combine(TestCluster.RepositoryRoot, "docs", "screenshots");
 
     [Fact]
-    public void The_table_section()
-    {
-        var page = new TablePage(browser).OpenFresh();
-        page.OpenPosition("Blue on the high side");
-        Keep("table.png");
-    }
+    public void The_table_section() => Take("table.png", page => page.OpenPosition("Blue on the high side"));
 
     [Fact]
-    public void The_saved_positions()
+    public void The_saved_positions() => Take("positions.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.OpenPosition("The pack from the D");
         page.Find("open").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-position]")).Count == 3);
-        Keep("positions.png");
-    }
+    });
 
     [Fact]
-    public void The_numbers()
+    public void The_numbers() => Take("numbers.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.OpenPosition("Round the angles");
         page.Find("numbers-button").Click();
         page.Settle();
-        Keep("numbers.png");
-    }
+    });
 
     [Fact]
-    public void A_lively_table()
+    public void A_lively_table() => Take("lively-table.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.OpenPosition("The same stroke on a lively table");
         page.Until(() => page.Text("table-chooser").Trim() == "lively");
         page.Settle();
-        Keep("lively-table.png");
-    }
+    });
 
     [Fact]
-    public void The_aim_explained()
+    public void The_aim_explained() => Take("aim.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.OpenPosition("Round the angles");
         page.Find("aim-button").Click();
         page.Until(() => page.Text("aim-sum").Length > 0);
-        Keep("aim.png");
-    }
+    });
 
     [Fact]
-    public void Stun_follow_and_screw()
+    public void Stun_follow_and_screw() => Take("anchors.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.Find("white-button").Click();
         page.View("anchors");
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-anchor]")).Count == 3 && page.Text("stun-heights").Length > 0);
         Thread.Sleep(900);
-        Keep("anchors.png");
-    }
+    });
 
     [Fact]
-    public void The_map_of_pace_by_height()
+    public void The_map_of_pace_by_height() => Take("map.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.Find("white-button").Click();
         page.View("map");
         page.ClickCloth(2500, 700);
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-cell]")).Count == 441 && browser.Driver.FindElements(By.CssSelector(".cell.inZone")).Count > 0);
-        Keep("map.png");
-    }
+    });
 
     [Fact]
-    public void The_table_read()
+    public void The_table_read() => Take("reading.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.OpenPosition("Line of reds");
         page.Find("reading-button").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-entry]")).Count > 20);
-        Keep("reading.png");
-    }
+    });
 
     [Fact]
-    public void Laying_a_position()
+    public void Laying_a_position() => Take("lay.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.OpenPosition("Line of reds");
         page.Find("lay-button").Click();
         page.Ball("cue").Click();
@@ -100,55 +80,52 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.PullCloth((2350, 700), (2480, 700));
         page.Find("mark-gate").Click();
         page.PullCloth((1500, 820), (1500, 1080));
-        Keep("lay.png");
-    }
+    });
 
     [Fact]
-    public void A_preset_with_its_numbers()
+    public void A_preset_with_its_numbers() => Take("presets.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.Find("lay-button").Click();
         page.Find("presets").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-preset=ladder]")).Count == 1);
         browser.Driver.FindElement(By.CssSelector("[data-preset=ladder]")).Click();
         page.Until(() => page.Text("sheet-name") == "Ladder");
         page.Settle();
-        Keep("presets.png");
-    }
+    });
 
     [Fact]
     public void The_state_of_play_in_the_dark()
     {
         using var dark = browser.Prefer("dark");
-        var page = new TablePage(browser).OpenFresh();
-        page.OpenPosition("The pack from the D");
-        page.Find("view").Click();
-        page.Find("letters").Click();
-        page.Find("state-button").Click();
-        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-nominate=black]")).Count == 1);
-        Keep("dark.png");
+        Take("dark.png", page =>
+        {
+            page.OpenPosition("The pack from the D");
+            page.Find("view").Click();
+            page.Find("letters").Click();
+            page.Find("state-button").Click();
+            page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-nominate=black]")).Count == 1);
+        });
     }
 
     [Fact]
-    public void The_set_up_sheet()
+    public void The_set_up_sheet() => Take("set-up.png", page =>
     {
-        var page = new TablePage(browser).OpenFresh();
         page.OpenPosition("Frozen to the top cushion");
         page.Find("files").Click();
         page.Find("set-up").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-line]")).Count > 1);
-        Keep("set-up.png");
-    }
+    });
 
     [Fact]
     public void A_tablet_held_upright()
     {
         using var tablet = browser.Tablet();
-        var page = new TablePage(browser).OpenFresh();
-        page.OpenPosition("Line of reds");
-        page.Find("lay-button").Click();
-        page.Settle();
-        Keep("tablet.png");
+        Take("tablet.png", page =>
+        {
+            page.OpenPosition("Line of reds");
+            page.Find("lay-button").Click();
+            page.Settle();
+        });
     }
 
     [Fact]
@@ -156,22 +133,21 @@ public sealed class ScreenshotTests(BrowserFixture browser)
     {
         using var tablet = browser.Tablet();
         browser.SetSize(375, 812);
-        var page = new TablePage(browser).OpenFresh();
-        Keep("phone.png");
+        Take("phone.png", page => page.Settle());
     }
 
-    private void Keep(string name)
+    /// <summary>Takes a picture when pictures are asked for; the screen itself is tested elsewhere.</summary>
+    private void Take(string name, Action<TablePage> prepare)
     {
         var path = Path.Combine(Folder, name);
         if (Environment.GetEnvironmentVariable("DEEP_BAIZE_SCREENSHOTS") is not null)
         {
+            prepare(new TablePage(browser).OpenFresh());
             Directory.CreateDirectory(Folder);
-            Unfocus();
+            browser.Driver.ExecuteScript("document.activeElement?.blur()");
             browser.Driver.GetScreenshot().SaveAsFile(path);
         }
 
         Assert.True(File.Exists(path), $"{name} is missing: run the browser tests with DEEP_BAIZE_SCREENSHOTS=1.");
-
-        void Unfocus() => browser.Driver.ExecuteScript("document.activeElement?.blur()");
     }
 }

@@ -1,7 +1,6 @@
 using System.Globalization;
 using DeepBaize.Tests;
 using OpenQA.Selenium;
-using OpenQA.Selenium.Interactions;
 
 namespace DeepBaize.Browser.Tests;
 
@@ -32,16 +31,15 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         var before = page.Text("verdict");
         var aim = page.Sheet().GetProperty("stroke").GetProperty("directionDeg").GetDouble();
         var white = page.Ball("cue").FindElement(By.CssSelector(".body"));
-        new Actions(browser.Driver).MoveToElement(white, -300, 0).ClickAndHold().MoveByOffset(0, 20).Perform();
+        browser.Hand().MoveToElement(white, -300, 0).ClickAndHold().MoveByOffset(0, 20).Perform();
         page.Settle();
         Assert.NotEqual(before, page.Text("verdict"));
-        new Actions(browser.Driver).Release().Perform();
+        browser.Hand().Release().Perform();
         page.Settle();
         var turned = page.Sheet().GetProperty("stroke").GetProperty("directionDeg").GetDouble();
         Assert.InRange(turned - aim, 2, 6);
         page.Find("undo").Click();
-        page.Settle();
-        Assert.Equal(before, page.Text("verdict"));
+        page.Until(() => page.Text("verdict") == before);
     }
 
     [Fact]
@@ -99,7 +97,7 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         page.Find("numbers-button").Click();
         var first = browser.Driver.FindElement(By.CssSelector("[data-contact='1']"));
         Assert.Contains("White meets red", first.GetDomAttribute("aria-label"), StringComparison.Ordinal);
-        new Actions(browser.Driver).MoveToElement(first).Perform();
+        browser.Hand().MoveToElement(first).Perform();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=numbers] tr.told")).Count == 1);
         Assert.Contains("White meets red", browser.Driver.FindElement(By.CssSelector("[data-testid=numbers] tr.told")).Text, StringComparison.Ordinal);
     }
@@ -196,8 +194,8 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
               if (from) requestAnimationFrame(() => setTimeout(() => window.took.push(performance.now() - from)))
             }).observe(document.querySelector('[data-testid=paths]'), { subtree: true, attributes: true, childList: true })
             """);
-        var drag = new Actions(browser.Driver).MoveToElement(page.Ball("cue")).ClickAndHold();
-        for (var i = 0; i < 60; i++) drag.MoveByOffset(i % 20 < 10 ? 2 : -2, i % 2).Pause(TimeSpan.FromMilliseconds(25));
+        var drag = browser.Hand().MoveToElement(page.Ball("cue")).ClickAndHold();
+        for (var i = 0; i < 60; i++) drag.MoveByOffset(i % 20 < 10 ? 2 : -2, i % 2);
         drag.Release().Perform();
         page.Settle();
         var took = ((IEnumerable<object>)page.Script("return window.took")!).Select(value => Convert.ToDouble(value, CultureInfo.InvariantCulture)).Order().ToList();

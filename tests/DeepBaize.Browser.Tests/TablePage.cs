@@ -2,7 +2,6 @@ using System.Globalization;
 using System.Net.Http.Json;
 using System.Text.Json;
 using OpenQA.Selenium;
-using OpenQA.Selenium.Interactions;
 using OpenQA.Selenium.Support.UI;
 
 namespace DeepBaize.Browser.Tests;
@@ -103,7 +102,7 @@ internal sealed class TablePage(BrowserFixture browser)
         }
 
         if (name != "set-up") Settle();
-        Thread.Sleep(250);
+        Thread.Sleep(100);
     }
 
     /// <summary>Where the cue points, in degrees.</summary>
@@ -113,21 +112,21 @@ internal sealed class TablePage(BrowserFixture browser)
     public void Type(string keys)
     {
         Script("document.activeElement?.blur()");
-        new Actions(_driver).SendKeys(keys).Perform();
+        browser.Hand().SendKeys(keys).Perform();
     }
 
     /// <summary>Gives something the focus and presses keys, one after the other.</summary>
     public void PressOn(string selector, params string[] keys)
     {
         Script($"document.querySelector(\"{selector}\").focus()");
-        foreach (var key in keys) new Actions(_driver).SendKeys(key).Perform();
+        foreach (var key in keys) browser.Hand().SendKeys(key).Perform();
     }
 
     /// <summary>Clicks on the cloth, by millimetres on the sheet.</summary>
     public void ClickCloth(double x, double y)
     {
         var (left, top) = OnScreen((x, y));
-        new Actions(_driver).MoveToLocation(left, top).Click().Perform();
+        browser.Hand().MoveToLocation(left, top).Click().Perform();
     }
 
     /// <summary>Presses Tab until something has the focus, as a player without a mouse does.</summary>
@@ -143,7 +142,7 @@ internal sealed class TablePage(BrowserFixture browser)
     }
 
     /// <summary>Presses keys where the focus is.</summary>
-    public void SendKeys(string keys) => new Actions(_driver).SendKeys(keys).Perform();
+    public void SendKeys(string keys) => browser.Hand().SendKeys(keys).Perform();
 
     /// <summary>Drags a ball to a place, by millimetres on the sheet; the hand stops before it lets go.</summary>
     public void DragTo(string ball, double x, double y) => Pull(OnScreen(PlaceOf(ball)), OnScreen((x, y)));
@@ -153,7 +152,7 @@ internal sealed class TablePage(BrowserFixture browser)
 
     private void Pull((int Left, int Top) from, (int Left, int Top) to)
     {
-        new Actions(_driver).MoveToLocation(from.Left, from.Top).ClickAndHold().MoveToLocation((from.Left + to.Left) / 2, (from.Top + to.Top) / 2)
+        browser.Hand().MoveToLocation(from.Left, from.Top).ClickAndHold().MoveToLocation((from.Left + to.Left) / 2, (from.Top + to.Top) / 2)
             .MoveToLocation(to.Left, to.Top).Pause(TimeSpan.FromMilliseconds(120)).Release().Perform();
         Settle();
     }
@@ -176,7 +175,8 @@ internal sealed class TablePage(BrowserFixture browser)
 
     public void DragBall(string id, int dx, int dy)
     {
-        new Actions(_driver).MoveToElement(Ball(id)).ClickAndHold().MoveByOffset(dx / 2, dy / 2).MoveByOffset(dx - dx / 2, dy - dy / 2).Release().Perform();
+        browser.Hand().MoveToElement(Ball(id)).ClickAndHold().MoveByOffset(dx / 2, dy / 2).MoveByOffset(dx - dx / 2, dy - dy / 2)
+            .Pause(TimeSpan.FromMilliseconds(100)).Release().Perform();
         Settle();
     }
 
@@ -185,7 +185,7 @@ internal sealed class TablePage(BrowserFixture browser)
     {
         var face = _driver.FindElement(By.CssSelector("[data-testid=tip] .face"));
         var radius = face.Size.Width / 2.0;
-        new Actions(_driver).MoveToElement(face, (int)Math.Round(right * radius), (int)Math.Round(-up * radius)).Click().Perform();
+        browser.Hand().MoveToElement(face, (int)Math.Round(right * radius), (int)Math.Round(-up * radius)).Click().Perform();
         Settle();
     }
 
@@ -195,7 +195,7 @@ internal sealed class TablePage(BrowserFixture browser)
         var rule = Find("run-rule");
         var marker = rule.FindElement(By.CssSelector(".marker circle"));
         var width = rule.Size.Width;
-        new Actions(_driver).MoveToElement(marker).ClickAndHold().MoveToElement(rule, (int)(width * (share - 0.5)), 0).Release().Perform();
+        browser.Hand().MoveToElement(marker).ClickAndHold().MoveToElement(rule, (int)(width * (share - 0.5)), 0).Release().Perform();
         Settle();
     }
 
@@ -205,7 +205,7 @@ internal sealed class TablePage(BrowserFixture browser)
         Focus(testId);
         foreach (var key in keys)
         {
-            var actions = new Actions(_driver);
+            var actions = browser.Hand();
             if (key.StartsWith(Keys.Shift, StringComparison.Ordinal)) actions.KeyDown(Keys.Shift).SendKeys(key[Keys.Shift.Length..]).KeyUp(Keys.Shift).Perform();
             else actions.SendKeys(key).Perform();
         }
@@ -222,8 +222,12 @@ internal sealed class TablePage(BrowserFixture browser)
         var before = "";
         Until(() =>
         {
-            Thread.Sleep(60);
-            var now = (string)Script("return (document.querySelector('[data-testid=verdict]')?.textContent ?? '') + (document.querySelector('[data-testid=paths]')?.innerHTML ?? '')")!;
+            Thread.Sleep(30);
+            var now = (string)Script(
+                """
+                const busy = document.querySelector('main').getAttribute('aria-busy') === 'true'
+                return busy ? '' : (document.querySelector('[data-testid=verdict]')?.textContent ?? '-') + (document.querySelector('[data-testid=paths]')?.innerHTML ?? '')
+                """)!;
             var still = now.Length > 0 && now == before;
             before = now;
             return still;

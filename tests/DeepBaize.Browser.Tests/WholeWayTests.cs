@@ -1,5 +1,4 @@
 using OpenQA.Selenium;
-using OpenQA.Selenium.Interactions;
 
 namespace DeepBaize.Browser.Tests;
 
@@ -65,7 +64,7 @@ public sealed class WholeWayTests(BrowserFixture browser)
         var reached = new HashSet<string>();
         for (var i = 0; i < 60; i++)
         {
-            new Actions(browser.Driver).SendKeys(Keys.Tab).Perform();
+            browser.Hand().SendKeys(Keys.Tab).Perform();
             var focused = (string?)page.Script("const e = document.activeElement; return e.dataset?.testid ?? e.dataset?.ball ?? e.getAttribute('aria-label')");
             if (focused is not null) reached.Add(focused);
         }
@@ -84,20 +83,20 @@ public sealed class WholeWayTests(BrowserFixture browser)
 
         var black = page.PlaceOf("black");
         page.Script("document.querySelector('[data-ball=black]').focus()");
-        new Actions(browser.Driver).SendKeys(Keys.ArrowLeft).KeyDown(Keys.Shift).SendKeys(Keys.ArrowUp).KeyUp(Keys.Shift).Perform();
+        browser.Hand().SendKeys(Keys.ArrowLeft).KeyDown(Keys.Shift).SendKeys(Keys.ArrowUp).KeyUp(Keys.Shift).Perform();
         page.Settle();
         Assert.Equal(black.X - 0.5, page.PlaceOf("black").X, 1e-3);
         Assert.Equal(black.Y - 52.5, page.PlaceOf("black").Y, 1e-3);
 
-        new Actions(browser.Driver).SendKeys(Keys.Delete).Perform();
+        browser.Hand().SendKeys(Keys.Delete).Perform();
         page.Until(() => !page.HasBall("black"));
-        new Actions(browser.Driver).KeyDown(Keys.Control).SendKeys("z").KeyUp(Keys.Control).Perform();
+        browser.Hand().KeyDown(Keys.Control).SendKeys("z").KeyUp(Keys.Control).Perform();
         page.Until(() => page.HasBall("black"));
-        new Actions(browser.Driver).KeyDown(Keys.Control).KeyDown(Keys.Shift).SendKeys("z").KeyUp(Keys.Shift).KeyUp(Keys.Control).Perform();
+        browser.Hand().KeyDown(Keys.Control).KeyDown(Keys.Shift).SendKeys("z").KeyUp(Keys.Shift).KeyUp(Keys.Control).Perform();
         page.Until(() => !page.HasBall("black"));
 
         page.Script("document.activeElement.blur()");
-        new Actions(browser.Driver).SendKeys("n").Perform();
+        browser.Hand().SendKeys("n").Perform();
         page.Until(() => !page.Text("clock").StartsWith("0.0", StringComparison.Ordinal) || page.Text("clock").EndsWith("of 0.0 s", StringComparison.Ordinal));
         page.Find("reset").Click();
         page.Settle();

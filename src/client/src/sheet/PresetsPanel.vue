@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, ref } from 'vue'
 import type { Units } from '@/app/usePreferences'
 import PanelHead from '@/app/PanelHead.vue'
 import { api, ask, type Outline, type Preset } from '@/api/client'
@@ -34,6 +34,10 @@ function choose(preset: Preset) {
   mirrored.value = false
   values.value = Object.fromEntries(preset.parameters.map((parameter) => [parameter.id, parameter.default]))
   void lay()
+  // Its numbers unfold below it.
+  void nextTick(() =>
+    document.querySelector(`[data-preset="${preset.id}"]`)?.closest('li')?.scrollIntoView({ block: 'nearest' }),
+  )
 }
 
 async function lay() {

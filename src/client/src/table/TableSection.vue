@@ -115,7 +115,7 @@ function removeBall(ball: string) {
 </script>
 
 <template>
-  <main class="section">
+  <main class="section" :aria-busy="shot.underWay.value">
     <div class="drawing">
       <StateStrip v-if="setsState" :state="state" @close="emit('stateSet')" @in-hand="laying.putInHand()" />
       <VerdictLine v-else :prediction="shown" :refusal="shot.refusal.value" :question="isHidden" />

@@ -53,13 +53,12 @@ export function useTrail() {
     follow(point: Point, time: number) {
       trail = [...trail.filter((step) => time - step.time < flickWindow), { point, time }]
     },
-    /** Where the pull leads when it goes on for a moment. */
-    leadsTo(): Point | null {
-      const [first, last] = [trail[0], trail.at(-1)]
-      if (!first || !last) return null
-      const time = last.time - first.time
-      if (time < 1) return last.point
-      const ahead = flickLookAhead / time
+    /** Where the pull leads when it is let go at a time: on for a moment when it was in motion, nowhere else when it stood still. */
+    leadsTo(time: number): Point | null {
+      const last = trail.at(-1)
+      const first = trail.find((step) => time - step.time < flickWindow)
+      if (!last || !first || last.time - first.time < 1) return last?.point ?? null
+      const ahead = flickLookAhead / (last.time - first.time)
       return {
         x: last.point.x + (last.point.x - first.point.x) * ahead,
         y: last.point.y + (last.point.y - first.point.y) * ahead,

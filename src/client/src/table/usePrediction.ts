@@ -48,14 +48,15 @@ export function usePrediction(
   const prediction = shallowRef<Prediction | null>(null)
   const pot = shallowRef<PotAnswer | null>(null)
   const refusal = ref('')
-  let underWay = false
+  /** True while an answer is waited for. */
+  const underWay = ref(false)
   let waiting: ShotQuestion | null = null
   let settled: (() => void)[] = []
 
   async function send(asked: ShotQuestion) {
-    underWay = true
+    underWay.value = true
     const { data, refusal: sentence, code } = await askFor(asked)
-    underWay = false
+    underWay.value = false
     const next = waiting
     waiting = null
     // That the server is away is told by the sheet's own sign; it is no refusal.
@@ -75,14 +76,14 @@ export function usePrediction(
   watch(
     request,
     (asked) => {
-      if (underWay) waiting = asked
+      if (underWay.value) waiting = asked
       else void send(asked)
     },
     { immediate: true },
   )
 
   /** Resolves when no question is open any more. */
-  const whenSettled = () => (underWay ? new Promise<void>((resolve) => settled.push(resolve)) : Promise.resolve())
+  const whenSettled = () => (underWay.value ? new Promise<void>((resolve) => settled.push(resolve)) : Promise.resolve())
 
-  return { prediction, pot, refusal, whenSettled }
+  return { prediction, pot, refusal, underWay, whenSettled }
 }

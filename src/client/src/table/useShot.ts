@@ -45,7 +45,7 @@ export function useShot(
     keepPot: model.pot.value !== null && model.keepPot.value,
     ...(hand.value ? { placing: hand.value } : {}),
   }))
-  const { prediction, pot, refusal, whenSettled } = usePrediction(request, settle, refuse)
+  const { prediction, pot, refusal, underWay, whenSettled } = usePrediction(request, settle, refuse)
 
   /** Where the cue points: the aim that was found while the pot is kept, the player's own otherwise. */
   const directionDeg = computed(() =>
@@ -181,6 +181,8 @@ export function useShot(
     prediction,
     pot,
     refusal,
+    /** True while an answer is waited for. */
+    underWay,
     directionDeg,
     hold,
     release,

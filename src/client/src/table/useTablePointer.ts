@@ -197,7 +197,7 @@ export function useTablePointer(
       const { x, y } = place(done.from)
       return on.lay(x, y)
     }
-    const end = trail.leadsTo()
+    const end = trail.leadsTo(event.timeStamp)
     if (end && isOff(end) && event.type !== 'pointercancel') on.takeOff(done.id)
     else on.drop(done.id)
   }
