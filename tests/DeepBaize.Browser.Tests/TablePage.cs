@@ -234,10 +234,10 @@ internal sealed class TablePage(BrowserFixture browser)
         });
     }
 
-    /// <summary>The working sheet as the browser keeps it.</summary>
+    /// <summary>The working sheet as the browser keeps it when the page is left.</summary>
     public JsonElement Sheet()
     {
-        Thread.Sleep(350);
+        Script("window.dispatchEvent(new Event('pagehide'))");
         return JsonDocument.Parse((string)Script("return localStorage.getItem('deep-baize.sheet.1')")!).RootElement;
     }
 

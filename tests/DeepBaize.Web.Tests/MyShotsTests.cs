@@ -14,14 +14,16 @@ public sealed class MyShotsTests(WebFixture web)
     [Fact]
     public async Task A_sheet_that_is_the_mirror_image_of_a_saved_one_finds_it_and_says_so()
     {
-        var saved = await CreateAsync("Mirrored", Shot);
-        var mirrored = Shot.Select(ball => ball with { Y = 1.778 - ball.Y }).ToArray();
+        // A position that no other test saves.
+        BallPlace[] shot = [new("cue", 1.11, 0.31), new("red1", 1.43, 0.27), new("red2", 0.45, 1.41), new("black", 3.245, 0.889), new("brown", 2.1, 1.2)];
+        var saved = await CreateAsync("Mirrored", shot);
+        var mirrored = shot.Select(ball => ball with { Y = 1.778 - ball.Y }).ToArray();
         var found = (await AlikeAsync(mirrored))[0];
         Assert.Equal(Id(saved), Id(found.GetProperty("position")));
         Assert.True(found.GetProperty("mirrored").GetBoolean());
         Assert.Equal("the same, mirrored", found.GetProperty("words").GetString());
 
-        var near = (await AlikeAsync([Shot[0] with { X = Shot[0].X + 0.06 }, .. Shot[1..]]))[0];
+        var near = (await AlikeAsync([shot[0] with { X = shot[0].X + 0.06 }, .. shot[1..]]))[0];
         Assert.Equal(Id(saved), Id(near.GetProperty("position")));
         Assert.False(near.GetProperty("mirrored").GetBoolean());
         Assert.Equal("nearly the same: the white lies farthest off", near.GetProperty("words").GetString());

@@ -59,6 +59,29 @@ describe('the live prediction', () => {
     scope.stop()
   })
 
+  it('never skips a question that must be answered: a ball was let go and the next is already held', async () => {
+    const open = slowServer()
+    const request = ref(ask(1))
+    const scope = effectScope()
+    scope.run(() => usePrediction(request, () => undefined))
+    await flush()
+    for (const [direction, mustBeAnswered] of [
+      [2, false],
+      [3, true],
+      [4, false],
+      [5, false],
+    ] as const) {
+      request.value = { ...ask(direction), mustBeAnswered }
+      await nextTick()
+    }
+    for (let i = 0; i < 3; i++) {
+      open[i]!.answer()
+      await flush()
+    }
+    expect(open.map((question) => question.direction)).toEqual([1, 3, 5])
+    scope.stop()
+  })
+
   it('says what the server refuses and keeps the last answer', async () => {
     const open = slowServer()
     const request = ref(ask(1))

@@ -13,6 +13,8 @@ export interface ShotQuestion {
   units?: string
   /** Changes when the same is to be asked anew. */
   round?: number
+  /** True when no newer question makes this one needless: a ball was let go. */
+  mustBeAnswered?: boolean
 }
 
 /** The answer: where everything goes, and what becomes of the pot when there is one. */
@@ -28,6 +30,7 @@ const patience = 8000
 async function askFor(question: ShotQuestion): Promise<{ data?: ShotAnswer; refusal?: string; code?: string }> {
   const { pot, keepPot, ...shot } = question
   delete shot.round
+  delete shot.mustBeAnswered
   const signal = AbortSignal.timeout(patience)
   if (!pot) {
     const { data, refusal, code } = await ask(api.POST('/api/shots/predict', { body: shot, signal }))
@@ -38,7 +41,7 @@ async function askFor(question: ShotQuestion): Promise<{ data?: ShotAnswer; refu
 
 /**
  * The live prediction. At most one question is under way; while it is, only the newest further one is kept, so that the
- * answer painted is always that of the latest gesture and older ones are dropped.
+ * answer painted is always that of the latest gesture and older ones are dropped; save those that must be answered.
  */
 export function usePrediction(
   request: Ref<ShotQuestion>,
@@ -50,15 +53,14 @@ export function usePrediction(
   const refusal = ref('')
   /** True while an answer is waited for. */
   const underWay = ref(false)
-  let waiting: ShotQuestion | null = null
+  let waiting: ShotQuestion[] = []
   let settled: (() => void)[] = []
 
   async function send(asked: ShotQuestion) {
     underWay.value = true
     const { data, refusal: sentence, code } = await askFor(asked)
     underWay.value = false
-    const next = waiting
-    waiting = null
+    const next = waiting.shift()
     // That the server is away is told by the sheet's own sign; it is no refusal.
     refusal.value = code === 'noAnswer' ? '' : (sentence ?? '')
     if (data) {
@@ -76,7 +78,7 @@ export function usePrediction(
   watch(
     request,
     (asked) => {
-      if (underWay.value) waiting = asked
+      if (underWay.value) waiting = [...waiting.filter((other) => other.mustBeAnswered), asked]
       else void send(asked)
     },
     { immediate: true },

@@ -51,6 +51,7 @@ export function useSection(parts: {
   function goBack(way: 'undo' | 'redo') {
     playback.reset()
     laying.choose([])
+    shot.letGo()
     model[way]()
   }
 

@@ -1,4 +1,4 @@
-import { computed, nextTick, ref, toRaw, type Ref } from 'vue'
+import { computed, nextTick, ref, shallowRef, toRaw, type Ref } from 'vue'
 import type { Units } from '@/app/usePreferences'
 import type { Outline, Stroke } from '@/api/client'
 import { emptyState, nextRed, startStroke } from '@/sheet/sheet'
@@ -23,11 +23,12 @@ export function useShot(
   units: Ref<Units>,
   beforeChange: () => void,
 ) {
-  const hand = ref<Hand | null>(null)
+  const hand = shallowRef<Hand | null>(null)
+  /** Hands that have let go: the answer lays their ball, also when the next ball is already held. */
+  let released = new WeakSet<object>()
   /** The newest stroke that was answered, and the newest that was refused. */
   let accepted: ShotQuestion['strike'] = { ...startStroke, elevationDeg: 0 }
   let refused = ''
-  let released = false
   let laysMany = false
   /** True until the first answer to a position that was just opened: its stroke may name the pot. */
   let opened = model.pot.value === null
@@ -43,7 +44,7 @@ export function useShot(
     profile: model.profile.value,
     ...(model.pot.value ? { pot: { ...model.pot.value } } : {}),
     keepPot: model.pot.value !== null && model.keepPot.value,
-    ...(hand.value ? { placing: hand.value } : {}),
+    ...(hand.value ? { placing: hand.value, mustBeAnswered: released.has(hand.value) } : {}),
   }))
   const { prediction, pot, refusal, underWay, whenSettled } = usePrediction(request, settle, refuse)
 
@@ -67,7 +68,9 @@ export function useShot(
   function refuse(asked: ShotQuestion, code?: string) {
     if (code === 'noAnswer') {
       server.noteAway()
-      if (asked.placing && hand.value) layRaw()
+      const isOut = asked.placing && (hand.value?.ball === asked.placing.ball || released.has(asked.placing))
+      const newest = hand.value?.ball === asked.placing?.ball ? hand.value : (asked.placing as Hand | undefined)
+      if (isOut && newest) layRaw(newest)
       return
     }
     refused = JSON.stringify(asked.strike)
@@ -75,11 +78,10 @@ export function useShot(
   }
 
   /** The server is away: the ball lies where the hand holds it, to be settled later. */
-  function layRaw() {
-    const { ball, x, y } = hand.value!
-    model.placeRaw(ball, x, y)
-    hand.value = null
-    if (released) model.commit()
+  function layRaw(laid: Hand) {
+    model.placeRaw(laid.ball, laid.x, laid.y)
+    if (hand.value === laid) hand.value = null
+    if (released.has(laid)) model.commit()
   }
 
   function settle(answer: ShotAnswer, asked: ShotQuestion) {
@@ -90,8 +92,9 @@ export function useShot(
     opened = false
     const { placing } = answer.prediction
     if (!placing) return
-    // The answer to the last question about this hand: the ball is laid.
-    const isLast = released && asked.placing === hand.value
+    // The answer to the last question about a hand: the ball is laid. Any other only shows where it would lie while it is held.
+    const isLast = asked.placing !== undefined && released.has(asked.placing)
+    if (!isLast && hand.value?.ball !== placing.ball) return
     if (isLast && !laysMany && placing.snap !== 'none') {
       // Where the hand let it go is a step of its own: undo takes back what drew the ball first.
       model.place(placing.ball, placing.loose.x, placing.loose.y)
@@ -99,8 +102,7 @@ export function useShot(
     }
     model.place(placing.ball, placing.x, placing.y)
     if (!isLast) return
-    hand.value = null
-    released = false
+    if (hand.value === asked.placing) hand.value = null
     if (!laysMany) model.commit()
   }
 
@@ -115,16 +117,22 @@ export function useShot(
 
   function hold(ball: string, x: number, y: number, snap = true) {
     beforeChange()
-    released = false
     hand.value = { ball, x, y, snap, inHand: ball === 'cue' && (model.state.value?.inHand ?? false) }
-    if (server.away.value) layRaw()
+    if (server.away.value) layRaw(hand.value)
   }
 
   function release() {
-    released = true
     if (!hand.value) return model.commit()
     // A new object asks once more, so that the place where the hand let go is the one that counts.
-    hand.value = { ...hand.value }
+    const last = { ...hand.value }
+    released.add(last)
+    hand.value = last
+  }
+
+  /** Forgets what the hand holds and what it has let go of without an answer yet. */
+  function letGo() {
+    released = new WeakSet()
+    hand.value = null
   }
 
   function lay(ball: string | undefined, x: number, y: number, snap = true) {
@@ -136,7 +144,6 @@ export function useShot(
   /** A ball that was let go off the table is taken away; the white is in hand then, and stands in the D. */
   function takeOff(ball: string) {
     hand.value = null
-    released = false
     if (ball !== 'cue') return model.remove(ball)
     model.setState({ ...emptyState, ...model.state.value, inHand: true })
     lay('cue', outline().baulkLine, outline().width / 2, false)
@@ -186,6 +193,7 @@ export function useShot(
     directionDeg,
     hold,
     release,
+    letGo,
     lay,
     nudge,
     takeOff,
