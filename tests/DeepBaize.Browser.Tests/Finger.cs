@@ -29,7 +29,7 @@ internal sealed class Finger(TablePage page, ChromeDriver driver)
         Tap(x, y);
     }
 
-    /// <summary>Drags from one place on the table to another; the finger stops before it lets go.</summary>
+    /// <summary>Drags from one place on the table to another; the finger stops before it lets go, and the table stays where it is.</summary>
     public void Drag((double Up, double Across) from, (double Up, double Across) to)
     {
         var (x, y) = OnScreen(from.Up, from.Across);
@@ -40,6 +40,7 @@ internal sealed class Finger(TablePage page, ChromeDriver driver)
         Thread.Sleep(120);
         Send("touchEnd", null, null);
         Done(DragSeconds);
+        Assert.Equal((toX, toY), OnScreen(to.Up, to.Across));
     }
 
     /// <summary>Called while the finger still holds something.</summary>

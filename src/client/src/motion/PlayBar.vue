@@ -45,4 +45,10 @@ defineProps<{ playback: Playback }>()
 .slow {
   margin-left: 12px;
 }
+/* Where the column is narrow the buttons stand on one line. */
+@media (max-width: 1000px) {
+  .time {
+    display: none;
+  }
+}
 </style>

@@ -39,7 +39,8 @@ const more = computed(() => Math.max(0, story.value.length - most))
   margin: 8px 0 0;
   padding: 0;
   color: var(--ink-soft);
-  max-height: 50px;
+  height: 46px;
+  align-content: flex-start;
   overflow: hidden;
 }
 .strip b {

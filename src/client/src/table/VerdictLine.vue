@@ -46,6 +46,7 @@ const parts = computed<Part[]>(() => {
 </template>
 
 <style scoped>
+/* Its height never changes with its words: the table must not move under a finger. */
 .answer {
   position: relative;
   height: 84px;
@@ -77,8 +78,7 @@ const parts = computed<Part[]>(() => {
 }
 @media (max-width: 1000px) {
   .answer {
-    height: auto;
-    min-height: 108px;
+    height: 134px;
   }
   .verdict {
     font-size: 20px;
