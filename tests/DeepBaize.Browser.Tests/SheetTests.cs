@@ -12,7 +12,7 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         ["stroke", "lay", "lay-chosen", "presets", "preset", "reading", "aim", "white", "numbers", "open", "alike", "save", "files", "view", "help", "state"];
 
     [Fact]
-    public void A_ball_dropped_beside_another_touches_it_and_one_thrown_off_the_table_freezes_to_the_cushion()
+    public void A_ball_dropped_beside_another_touches_it_on_the_cushion_it_freezes_to_it_and_off_the_table_it_is_gone()
     {
         var page = new TablePage(browser).OpenFresh();
         var (black, red) = (page.PlaceOf("black"), page.PlaceOf("red1"));
@@ -20,8 +20,10 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         page.DragBall("red1", (int)Math.Round((black.X - red.X + 40) / perPixel), (int)Math.Round((black.Y - red.Y + 20) / perPixel));
         var (x, y) = page.PlaceOf("red1");
         Assert.Equal(52.5, Math.Sqrt((x - black.X) * (x - black.X) + (y - black.Y) * (y - black.Y)), 1e-3);
-        page.DragBall("red2", 0, 260);
+        page.DragTo("red2", 2700, 1778 + 60);
         Assert.Equal(1778 - 24.06, page.PlaceOf("red2").Y, 0.01);
+        page.DragTo("red2", 2700, 1778 + 220);
+        page.Until(() => !page.HasBall("red2"));
     }
 
     [Fact]
