@@ -39,7 +39,11 @@ public readonly record struct Place(double X, double Y)
     /// The place seen in the mirror along the middle of the table. Mirrored twice it is the same bit for bit when it is
     /// <see cref="OnGrid"/>; any other comes back within 2^-52 m.
     /// </summary>
-    public Place Mirrored() => OnGrid() with { Y = Measurements.Width - OnGrid().Y };
+    public Place Mirrored()
+    {
+        var place = OnGrid();
+        return place with { Y = Measurements.Width - place.Y };
+    }
 
     /// <summary>
     /// The nearest place whose coordinates are whole multiples of 2^-52 m: all that a double can hold between 1 m and 2 m,

@@ -13,7 +13,7 @@ public sealed class ReferenceTests
         ["DeepBaize.Physics"] = ["DeepBaize.Table"],
         ["DeepBaize.Rules"] = ["DeepBaize.Table"],
         ["DeepBaize.Planning"] = ["DeepBaize.Table", "DeepBaize.Physics"],
-        ["DeepBaize.Data"] = ["DeepBaize.Table", "DeepBaize.Rules"],
+        ["DeepBaize.Data"] = ["DeepBaize.Table"],
         ["DeepBaize.Web"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Rules", "DeepBaize.Planning", "DeepBaize.Data"],
     };
 

@@ -109,6 +109,34 @@ public sealed class LayTests(BrowserFixture browser)
     }
 
     [Fact]
+    public void The_same_position_is_laid_with_the_keys_alone()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.TabTo("[data-testid=new]");
+        page.SendKeys(Keys.Enter);
+        page.Until(() => page.Text("sheet-name") == "A new position");
+        page.SendKeys("c");
+        page.Until(() => page.HasBall("pink"));
+        page.Settle();
+        foreach (var (ball, up, across) in Wanted)
+        {
+            if (!page.HasBall(ball))
+            {
+                page.SendKeys("r");
+                page.Until(() => page.HasBall(ball));
+                page.Settle();
+            }
+
+            page.TabTo($"[data-ball={ball}]");
+            page.SendKeys(Keys.Enter);
+            page.TabTo("[data-testid=place-words]");
+            page.SendKeys(FormattableString.Invariant($"{up} {across}") + Keys.Enter);
+            page.Until(() => Place(page, ball, upright: false) is var (x, y) && Math.Abs(x - up) < 0.1 && Math.Abs(y - across) < 0.1);
+            page.TabTo("[data-testid=place-go], [data-testid=remove-chosen]");
+        }
+    }
+
+    [Fact]
     public void What_drew_a_ball_is_a_step_of_its_own()
     {
         var page = new TablePage(browser).OpenFresh();
@@ -151,8 +179,11 @@ public sealed class LayTests(BrowserFixture browser)
 
         page.Find("mirror-chosen").Click();
         page.Until(() => Math.Abs(page.PlaceOf("red1").Y - two.Y) < 0.3);
+        var (flatOne, flatTwo) = (page.PlaceOf("red1"), page.PlaceOf("red2"));
+        page.Find("turn-degrees").FindElement(By.CssSelector("input")).SendKeys(Keys.Control + "a" + Keys.Control + "90" + Keys.Tab);
         page.Find("turn-chosen").Click();
-        page.Until(() => Math.Abs(page.PlaceOf("red1").Y - two.Y) > 1);
+        // A quarter turn: what lay apart along the table lies apart across it.
+        page.Until(() => Math.Abs(Math.Abs(page.PlaceOf("red1").Y - page.PlaceOf("red2").Y) - Math.Abs(flatOne.X - flatTwo.X)) < 0.1);
         page.Find("remove-chosen").Click();
         page.Until(() => !page.HasBall("red1") && !page.HasBall("red2"));
         for (var i = 0; i < 4; i++) page.Find("undo").Click();

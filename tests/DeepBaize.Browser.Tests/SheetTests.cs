@@ -165,6 +165,8 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         var page = new TablePage(browser).OpenFresh();
         page.Script(File.ReadAllText(Path.Combine(TestCluster.RepositoryRoot, "src", "client", "node_modules", "axe-core", "axe.min.js")));
         var found = new List<string>();
+        page.Face("view");
+        page.Find("letters").Click();
         foreach (var face in Faces.Append("set-up"))
         {
             page.Face(face);

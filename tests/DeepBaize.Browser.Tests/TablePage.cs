@@ -76,7 +76,7 @@ internal sealed class TablePage(BrowserFixture browser)
         {
             case "lay-chosen":
                 Find("lay-button").Click();
-                Ball("cue").Click();
+                Ball("cue").FindElement(By.CssSelector(".body")).Click();
                 break;
             case "presets":
                 Find("lay-button").Click();

@@ -88,23 +88,19 @@ public sealed class BadFileTests(WebFixture web)
 
     [Theory]
     [MemberData(nameof(Texts))]
-    public Task A_text_that_is_wrong_is_refused(string text, string words) => AssertRefusedAsync(Encoding.UTF8.GetBytes(text), words);
+    public Task A_text_that_is_wrong_is_refused(string text, string words) => AssertRefusedAsync(text, Encoding.UTF8.GetBytes(text), words);
 
     [Theory]
     [MemberData(nameof(Bytes))]
-    public Task What_is_no_such_text_is_refused(string name, byte[] bytes, string words)
-    {
-        Assert.NotEmpty(name);
-        return AssertRefusedAsync(bytes, words);
-    }
+    public Task What_is_no_such_text_is_refused(string name, byte[] bytes, string words) => AssertRefusedAsync(name, bytes, words);
 
-    private async Task AssertRefusedAsync(byte[] bytes, string words)
+    private async Task AssertRefusedAsync(string name, byte[] bytes, string words)
     {
         using var content = new ByteArrayContent(bytes) { Headers = { ContentType = new("application/octet-stream") } };
         using var response = await web.Client.PostAsync("/api/exchange/read", content);
         Assert.Equal(HttpStatusCode.BadRequest, response.StatusCode);
         var problem = await response.Content.ReadFromJsonAsync<JsonElement>();
         var sentences = string.Join("\n", problem.GetProperty("errors").EnumerateArray().Select(fault => fault.GetProperty("sentence").GetString()));
-        Assert.Contains(words, sentences, StringComparison.Ordinal);
+        Assert.True(sentences.Contains(words, StringComparison.Ordinal), $"{name}: {sentences}");
     }
 }

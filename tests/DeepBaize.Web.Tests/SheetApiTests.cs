@@ -184,7 +184,17 @@ public sealed class SheetApiTests(WebFixture web)
     {
         var sheet = new WorkingSheet(Balls, State: new StateInput("red"), Marks: [new MarkInput("m1", "gate", [new(1, 1), new(1.2, 1)])]);
         using (var kept = await web.Client.PutAsJsonAsync("/api/sheet", sheet)) Assert.Equal(HttpStatusCode.NoContent, kept.StatusCode);
-        using (var again = await web.Client.PutAsJsonAsync("/api/sheet", sheet)) Assert.Equal(HttpStatusCode.NoContent, again.StatusCode);
+        // Several first sheets at once, as from two tabs: each is taken, one stays.
+        for (var round = 0; round < 8; round++)
+        {
+            using (var gone = await web.Client.DeleteAsync(new Uri("/api/sheet", UriKind.Relative))) Assert.Equal(HttpStatusCode.NoContent, gone.StatusCode);
+            foreach (var answer in await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => web.Client.PutAsJsonAsync("/api/sheet", sheet))))
+            {
+                Assert.Equal(HttpStatusCode.NoContent, answer.StatusCode);
+                answer.Dispose();
+            }
+        }
+
         var found = await web.Client.GetFromJsonAsync<JsonElement>("/api/sheet");
         Assert.Equal("red", found.GetProperty("content").GetProperty("state").GetProperty("on").GetString());
         Assert.Equal(1.2, found.GetProperty("content").GetProperty("marks")[0].GetProperty("places")[1].GetProperty("x").GetDouble());

@@ -60,10 +60,9 @@ public static class Settling
         if (!wanted.IsFinite) throw new ArgumentException("The wanted place is not a pair of finite numbers.", nameof(wanted));
 
         var how = manner ?? new LayingManner();
-        var search = new RoomSearch(others, outline, gauge, how.InHand);
-        var start = search.Clamp(wanted);
-        var loose = search.Nearest(start).OnGrid();
-        var (settled, snap) = how.Snaps ? search.Drawn(start) ?? (loose, SnapKind.None) : (loose, SnapKind.None);
+        var search = new RoomSearch(wanted, others, outline, gauge, how.InHand);
+        var loose = search.Nearest().OnGrid();
+        var (settled, snap) = how.Snaps ? search.Drawn() ?? (loose, SnapKind.None) : (loose, SnapKind.None);
         settled = settled.OnGrid();
         var touching = others
             .Where(other => other.Place.DistanceTo(settled) - gauge.Diameter <= Layout.TouchingGap)

@@ -10,9 +10,6 @@ public enum ParameterKind
 
     /// <summary>A whole number.</summary>
     Count,
-
-    /// <summary>One of named choices; the value is its place in the list.</summary>
-    Choice,
 }
 
 /// <summary>Something about a preset that can be set.</summary>
@@ -22,9 +19,7 @@ public enum ParameterKind
 /// <param name="Least">The smallest value.</param>
 /// <param name="Most">The largest value.</param>
 /// <param name="Default">The value that is taken when none is given.</param>
-/// <param name="Choices">The names of the choices; empty for the others.</param>
-public sealed record PresetParameter(
-    string Id, string Name, ParameterKind Kind, double Least, double Most, double Default, params IReadOnlyList<string> Choices)
+public sealed record PresetParameter(string Id, string Name, ParameterKind Kind, double Least, double Most, double Default)
 {
     /// <summary>A distance in metres.</summary>
     public static PresetParameter Distance(string id, string name, double least, double most, double standard) =>
@@ -33,10 +28,6 @@ public sealed record PresetParameter(
     /// <summary>A whole number.</summary>
     public static PresetParameter Count(string id, string name, int least, int most, int standard) =>
         new(id, name, ParameterKind.Count, least, most, standard);
-
-    /// <summary>A choice; the first is the default.</summary>
-    public static PresetParameter Choice(string id, string name, params IReadOnlyList<string> choices) =>
-        new(id, name, ParameterKind.Choice, 0, choices.Count - 1, 0, choices);
 }
 
 /// <summary>The pot that a preset is about.</summary>

@@ -70,8 +70,7 @@ internal static class JsonPosition
     {
         try
         {
-            using var strict = JsonDocument.Parse(text, new JsonDocumentOptions { AllowDuplicateProperties = false });
-            return JsonNode.Parse(text) as JsonObject ?? throw FileFault.At(1, "", "A position is a JSON object.");
+            return JsonNode.Parse(text, null, new JsonDocumentOptions { AllowDuplicateProperties = false }) as JsonObject ?? throw FileFault.At(1, "", "A position is a JSON object.");
         }
         catch (JsonException bad)
         {

@@ -11,12 +11,11 @@ namespace DeepBaize.Web.Presets;
 /// <summary>Something about a preset that can be set.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="Kind">distance (metres), count or choice.</param>
+/// <param name="Kind">distance (metres) or count.</param>
 /// <param name="Least">The smallest value.</param>
 /// <param name="Most">The largest value.</param>
 /// <param name="Default">The value that is taken when none is given.</param>
-/// <param name="Choices">The names of the choices.</param>
-public sealed record ParameterOutput(string Id, string Name, string Kind, double Least, double Most, double Default, IReadOnlyList<string> Choices);
+public sealed record ParameterOutput(string Id, string Name, string Kind, double Least, double Most, double Default);
 
 /// <summary>A preset.</summary>
 /// <param name="Id">Its id.</param>
@@ -53,8 +52,7 @@ public static class PresetEndpoints
             JsonNamingPolicy.CamelCase.ConvertName(parameter.Kind.ToString()),
             parameter.Least,
             parameter.Most,
-            parameter.Default,
-            parameter.Choices))],
+            parameter.Default))],
         Lay(preset.Id, new PresetRequest()).Balls))];
 
     private static PositionContent Lay(string id, PresetRequest request)

@@ -2,6 +2,7 @@ using DeepBaize.Data;
 using DeepBaize.Data.Positions;
 using DeepBaize.Web.Layouts;
 using Microsoft.EntityFrameworkCore;
+using Npgsql;
 
 namespace DeepBaize.Web.Sheets;
 
@@ -24,12 +25,24 @@ public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner,
     {
         ArgumentNullException.ThrowIfNull(request);
         var document = PositionReader.Read(request);
+        if (await ReplaceAsync(request.OpenedId, document, cancel)) return;
+        try
+        {
+            database.WorkingSheets.Add(new WorkingSheet { OwnerId = owner.Id, Document = document, OpenedId = request.OpenedId, UpdatedAt = clock.GetUtcNow() });
+            await database.SaveChangesAsync(cancel);
+        }
+        catch (DbUpdateException taken) when (taken.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
+        {
+            // Another first sheet came in between.
+            await ReplaceAsync(request.OpenedId, document, cancel);
+        }
+    }
+
+    private async Task<bool> ReplaceAsync(Guid? openedId, PositionDocument document, CancellationToken cancel)
+    {
         var now = clock.GetUtcNow();
-        var changed = await database.WorkingSheets.ExecuteUpdateAsync(
-            sheet => sheet.SetProperty(row => row.Document, document).SetProperty(row => row.OpenedId, request.OpenedId).SetProperty(row => row.UpdatedAt, now), cancel);
-        if (changed > 0) return;
-        database.WorkingSheets.Add(new WorkingSheet { OwnerId = owner.Id, Document = document, OpenedId = request.OpenedId, UpdatedAt = now });
-        await database.SaveChangesAsync(cancel);
+        return await database.WorkingSheets.ExecuteUpdateAsync(
+            sheet => sheet.SetProperty(row => row.Document, document).SetProperty(row => row.OpenedId, openedId).SetProperty(row => row.UpdatedAt, now), cancel) > 0;
     }
 
     /// <summary>Forgets the sheet.</summary>

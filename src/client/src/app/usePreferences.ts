@@ -13,6 +13,12 @@ export interface Preferences {
 
 const standard: Preferences = { turn: 'auto', units: 'metric', letters: false }
 
+/** What a number of metres is multiplied with to be shown, and what stands behind it. */
+export const unitOf = (units: Units) =>
+  units === 'metric'
+    ? ({ factor: 1000, name: 'mm', digits: 1 } as const)
+    : ({ factor: 1 / 0.0254, name: 'in', digits: 2 } as const)
+
 /** What a person likes to see; it belongs to this browser and changes nothing that is stored about the table. */
 export function usePreferences() {
   const kept = useStorage<Preferences>('deep-baize.preferences', { ...standard }, localStorage, { mergeDefaults: true })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Delete, Refresh, Sort } from '@element-plus/icons-vue'
 import { computed, ref, watch } from 'vue'
-import type { Units } from '@/app/usePreferences'
+import { unitOf, type Units } from '@/app/usePreferences'
 import type { BallPlace, Prediction } from '@/api/client'
 import type { Manner } from '@/table/gestures'
 import { t } from '@/words'
@@ -23,18 +23,19 @@ const props = defineProps<{
 const emit = defineEmits<{ red: []; colours: []; presets: []; select: [on: boolean]; mirror: []; clearReds: [] }>()
 
 const words = ref('')
+/** How far the chosen balls are turned, anticlockwise. */
+const degrees = ref(15)
 const chosen = computed(() => props.laying.chosen.value)
 const one = computed<BallPlace | null>(() =>
   chosen.value.length === 1 ? (props.model.balls.value.find((ball) => ball.id === chosen.value[0]) ?? null) : null,
 )
 const standing = computed(() => {
   if (!one.value) return ''
-  const factor = props.units === 'metric' ? 1000 : 1 / 0.0254
-  const digits = props.units === 'metric' ? 1 : 2
+  const { factor, digits, name } = unitOf(props.units)
   const [up, across] = [one.value.x, one.value.y].map((metres) => (metres * factor).toFixed(digits))
   const placing = props.prediction?.placing
   const landmark = placing?.ball === one.value.id ? `; ${placing.words}` : ''
-  return t('lay.stands', { up, across, unit: props.units === 'metric' ? 'mm' : 'in' }) + landmark
+  return t('lay.stands', { up, across, unit: name }) + landmark
 })
 const hint = computed<string>(() => {
   const manner: Manner['kind'] = props.marks.next.value ? 'mark' : props.selects ? 'select' : 'lay'
@@ -81,7 +82,17 @@ async function say() {
       <section v-else-if="chosen.length > 1" class="chosen">
         <h3>{{ t('lay.several', { count: chosen.length }) }}</h3>
         <div class="row">
-          <el-button :icon="Refresh" data-testid="turn-chosen" @click="laying.change('turn', { degrees: 15 })">
+          <el-input-number
+            v-model="degrees"
+            data-testid="turn-degrees"
+            class="degrees"
+            :min="-180"
+            :max="180"
+            :step="5"
+            :aria-label="t('lay.degrees')"
+            controls-position="right"
+          />
+          <el-button :icon="Refresh" data-testid="turn-chosen" @click="laying.change('turn', { degrees })">
             {{ t('lay.turn') }}
           </el-button>
           <el-button :icon="Sort" data-testid="mirror-chosen" @click="laying.change('mirror', {})">
@@ -123,6 +134,9 @@ async function say() {
 
 <style scoped src="./panels.css"></style>
 <style scoped>
+.degrees {
+  width: 104px;
+}
 .hands {
   margin: 14px 0 0;
   padding: 10px 0 0 18px;

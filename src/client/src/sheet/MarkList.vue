@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Delete } from '@element-plus/icons-vue'
-import type { MarkKind } from '@/table/gestures'
+import type { DrawnKind } from '@/table/gestures'
 import { t } from '@/words'
 import type { Marks } from './useMarks'
 import type { SheetModel } from './useSheet'
@@ -8,7 +8,7 @@ import type { SheetModel } from './useSheet'
 /** Marks to set by touch, and those that are set. */
 defineProps<{ model: SheetModel; marks: Marks }>()
 
-const kinds: MarkKind[] = ['target', 'gate', 'zone']
+const kinds: DrawnKind[] = ['target', 'gate', 'zone']
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref } from 'vue'
-import type { Units } from '@/app/usePreferences'
+import { unitOf, type Units } from '@/app/usePreferences'
 import PanelHead from '@/app/PanelHead.vue'
 import { api, ask, type Outline, type Preset } from '@/api/client'
 import { t } from '@/words'
@@ -17,10 +17,9 @@ const values = ref<Record<string, number>>({})
 const mirrored = ref(false)
 const refusal = ref('')
 
-const factor = computed(() => (props.units === 'metric' ? 1000 : 1 / 0.0254))
-const unit = computed(() => (props.units === 'metric' ? 'mm' : 'in'))
+const unit = computed(() => unitOf(props.units))
 type Parameter = Preset['parameters'][number]
-const scaleOf = (parameter: Parameter) => (parameter.kind === 'distance' ? factor.value : 1)
+const scaleOf = (parameter: Parameter) => (parameter.kind === 'distance' ? unit.value.factor : 1)
 const rounded = (value: number) => Math.round(value * 100) / 100
 
 onMounted(async () => {
@@ -71,7 +70,7 @@ function mirror() {
           </button>
           <section v-if="open?.id === preset.id" class="open">
             <label v-for="parameter in preset.parameters" :key="parameter.id">
-              <span>{{ parameter.name }}{{ parameter.kind === 'distance' ? `, ${unit}` : '' }}</span>
+              <span>{{ parameter.name }}{{ parameter.kind === 'distance' ? `, ${unit.name}` : '' }}</span>
               <el-input-number
                 :data-parameter="parameter.id"
                 :model-value="rounded(values[parameter.id]! * scaleOf(parameter))"

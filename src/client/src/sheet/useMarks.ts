@@ -1,20 +1,20 @@
 import { ref } from 'vue'
 import type { PlaceOnBed } from '@/api/client'
-import type { MarkKind } from '@/table/gestures'
+import type { DrawnKind } from '@/table/gestures'
 import { nextMarkId } from './sheet'
 import type { SheetModel } from './useSheet'
 
 /** Marks on the cloth: set by touch, moved by their handles, said in a word or two. */
 export function useMarks(model: SheetModel, outline: () => { length: number; width: number }) {
   /** The kind of mark that the next touch of the cloth sets. */
-  const next = ref<MarkKind | null>(null)
+  const next = ref<DrawnKind | null>(null)
 
   const inside = (place: PlaceOnBed): PlaceOnBed => ({
     x: Math.min(outline().length, Math.max(0, place.x)),
     y: Math.min(outline().width, Math.max(0, place.y)),
   })
 
-  function add(kind: MarkKind, places: PlaceOnBed[], radius: number | null) {
+  function add(kind: DrawnKind | 'whitePlace', places: PlaceOnBed[], radius: number | null) {
     const mark = {
       id: nextMarkId(model.marks.value, kind),
       kind,
@@ -69,7 +69,7 @@ export function useMarks(model: SheetModel, outline: () => { length: number; wid
     write,
     say,
     remove,
-    toggle: (kind: MarkKind) => (next.value = next.value === kind ? null : kind),
+    toggle: (kind: DrawnKind) => (next.value = next.value === kind ? null : kind),
   }
 }
 

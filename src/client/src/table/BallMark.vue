@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { ballName, kindClass } from '@/sheet/sheet'
+import { computed } from 'vue'
+import { ballName, isRed, kindClass } from '@/sheet/sheet'
 import { t } from '@/words'
 import { arrowWays } from './view'
 
 /** One ball on the table; it takes the focus, keys and a wide touch, or stands in a picture only. */
-defineProps<{
+const props = defineProps<{
   id: string
   x: number
   y: number
@@ -23,6 +24,9 @@ defineProps<{
 }>()
 const emit = defineEmits<{ nudge: [key: string, wide: boolean]; remove: []; pick: [more: boolean] }>()
 
+/** What is read out names what is seen: the letters stand beside the name. */
+const spoken = computed(() => [ballName(props.id), isRed(props.id) ? '' : props.letters].filter(Boolean).join(' '))
+
 function onKey(event: KeyboardEvent) {
   if (event.key in arrowWays) emit('nudge', event.key, event.shiftKey)
   else if (event.key === 'Delete' || event.key === 'Backspace') emit('remove')
@@ -40,7 +44,7 @@ function onKey(event: KeyboardEvent) {
     :aria-pressed="isPicture ? undefined : picked"
     :tabindex="isPicture ? undefined : 0"
     :role="isPicture ? undefined : 'button'"
-    :aria-label="isPicture ? undefined : t('table.ball', { ball: ballName(id), where: label })"
+    :aria-label="isPicture ? undefined : t('table.ball', { ball: spoken, where: label })"
     :data-ball="id"
     :data-x="x"
     :data-y="y"
@@ -55,9 +59,7 @@ function onKey(event: KeyboardEvent) {
     <circle class="body" :cx="x" :cy="y" :r="r" />
     <path v-if="raw" class="flag" :d="`M${x} ${y - r}v-46h34l-10 12l10 12h-34`" />
     <circle class="light" :cx="x - r * 0.3" :cy="y - r * 0.34" :r="r * 0.26" />
-    <text v-if="letters" class="letters" aria-hidden="true" :x="x" :y="y - r - 10" :font-size="58 * scale">{{
-      letters
-    }}</text>
+    <text v-if="letters" class="letters" :x="x" :y="y - r - 10" :font-size="58 * scale">{{ letters }}</text>
   </g>
 </template>
 

@@ -5,7 +5,7 @@ import { ballLetters } from '@/sheet/sheet'
 import { t } from '@/words'
 import BallMark from './BallMark.vue'
 import ContactNumerals from './ContactNumerals.vue'
-import type { Manner, MarkKind } from './gestures'
+import type { DrawnKind, Manner } from './gestures'
 import { isCovered } from './labels'
 import MarkLayer from './MarkLayer.vue'
 import ShotPaths from './ShotPaths.vue'
@@ -60,7 +60,7 @@ const emit = defineEmits<{
   touch: [x: number, y: number]
   choose: [balls: string[]]
   shift: [along: number, across: number]
-  mark: [kind: MarkKind, places: Point[], radius: number | null]
+  mark: [kind: DrawnKind, places: Point[], radius: number | null]
   moveMark: [id: string, index: number, x: number, y: number]
   marked: []
   removeMark: [id: string]

@@ -2,9 +2,10 @@ import type { Point } from './view'
 
 /** What the hand does on the table. */
 export type Manner =
-  { kind: 'aim' } | { kind: 'lay' } | { kind: 'select' } | { kind: 'name' } | { kind: 'mark'; mark: MarkKind }
+  { kind: 'aim' } | { kind: 'lay' } | { kind: 'select' } | { kind: 'name' } | { kind: 'mark'; mark: DrawnKind }
 
-export type MarkKind = 'whitePlace' | 'target' | 'gate' | 'zone'
+/** Marks that are drawn on the cloth; the white's place is marked where it stands. */
+export type DrawnKind = 'target' | 'gate' | 'zone'
 
 /** A gesture under way; all points are those of the drawing. */
 export type Gesture =
@@ -12,7 +13,7 @@ export type Gesture =
   | { kind: 'aim'; last: number }
   | { kind: 'group'; from: Point; to: Point }
   | { kind: 'frame'; from: Point; to: Point }
-  | { kind: 'draw'; mark: MarkKind; from: Point; to: Point }
+  | { kind: 'draw'; mark: DrawnKind; from: Point; to: Point }
   | { kind: 'handle'; id: string; index: number; offset: Point; moved: boolean }
 
 /** A finger grabs what lies within this many pixels: 44 across. */

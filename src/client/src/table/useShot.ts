@@ -68,9 +68,10 @@ export function useShot(
   function refuse(asked: ShotQuestion, code?: string) {
     if (code === 'noAnswer') {
       server.noteAway()
-      const isOut = asked.placing && (hand.value?.ball === asked.placing.ball || released.has(asked.placing))
-      const newest = hand.value?.ball === asked.placing?.ball ? hand.value : (asked.placing as Hand | undefined)
-      if (isOut && newest) layRaw(newest)
+      // The ball lies where the hand holds it now, or where it let go.
+      const lost =
+        hand.value && hand.value.ball === asked.placing?.ball ? hand.value : (asked.placing as Hand | undefined)
+      if (lost && (lost === hand.value || released.has(lost))) layRaw(lost)
       return
     }
     refused = JSON.stringify(asked.strike)

@@ -10,7 +10,7 @@ import {
   useTrail,
   type Gesture,
   type Manner,
-  type MarkKind,
+  type DrawnKind,
 } from './gestures'
 import { frame, fromSheet, sizeOf, toSheet, wayFromSheet, type Point, type View } from './view'
 
@@ -27,7 +27,7 @@ export interface Handlers {
   touch(x: number, y: number): void
   choose(balls: string[]): void
   shift(along: number, across: number): void
-  mark(kind: MarkKind, places: Point[], radius: number | null): void
+  mark(kind: DrawnKind, places: Point[], radius: number | null): void
   moveMark(id: string, index: number, x: number, y: number): void
   marked(): void
 }
@@ -204,8 +204,7 @@ export function useTablePointer(
 
   function finishMark({ mark, from, to }: Extract<Gesture, { kind: 'draw' }>) {
     const pulled = distance(from, to)
-    if (mark === 'whitePlace') on.mark(mark, [place(to)], null)
-    else if (mark === 'target') {
+    if (mark === 'target') {
       const around = pulled > stirPixels * perPixel() ? pulled / 1000 : 4 * props.outline.ballRadius
       on.mark(mark, [place(from)], around)
     } else if (pulled < 2 * radius()) return

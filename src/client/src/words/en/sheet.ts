@@ -21,7 +21,6 @@ export const sheet = {
     hint: {
       lay: 'Touch the cloth: a red. Drag a ball to move it, off the table to take it away.',
       select: 'Pull a frame round balls, or touch them one by one.',
-      whitePlace: 'Touch the place of the white.',
       target: 'Touch the middle of the target; pull to make it wider.',
       gate: 'Pull from one side of the gate to the other.',
       zone: 'Pull the zone from corner to corner.',
@@ -39,7 +38,8 @@ export const sheet = {
     },
     go: 'Put it there',
     several: '{count} balls',
-    turn: 'Turn by 15',
+    turn: 'Turn',
+    degrees: 'Degrees to turn by, anticlockwise',
     mirrorChosen: 'Mirror these',
     takeOff: 'Take off',
     chooseNone: 'Choose none',
