@@ -1,0 +1,34 @@
+using DeepBaize.Table;
+
+namespace DeepBaize.Rules;
+
+/// <summary>What a legal pot leads to.</summary>
+/// <param name="Spots">True when the potted ball is put back.</param>
+/// <param name="On">What is on next; null when nothing is left.</param>
+public readonly record struct AfterPot(bool Spots, BallOn? On)
+{
+    /// <summary>What follows when a ball that was on is potted alone.</summary>
+    /// <param name="up">The balls that were up before, the potted one among them.</param>
+    /// <param name="potted">The ball.</param>
+    public static AfterPot Of(IReadOnlyCollection<BallId> up, BallId potted)
+    {
+        ArgumentNullException.ThrowIfNull(up);
+        if (BallSet.IsRed(potted)) return new AfterPot(false, BallOn.Colour);
+        // A colour that falls out of order is one that followed a red: it comes back.
+        var isInOrder = !up.Any(BallSet.IsRed) && BallsOn.Infer(up) is { } lowest && BallsOn.ToBall(lowest) == potted;
+        return new AfterPot(!isInOrder, BallsOn.Infer(isInOrder ? up.Where(ball => ball != potted) : up));
+    }
+
+    /// <summary>The balls of a table that may be potted next.</summary>
+    /// <param name="left">The balls that are up then.</param>
+    public IEnumerable<BallId> BallsOf(IEnumerable<BallId> left)
+    {
+        if (On is not { } on) return [];
+        return on switch
+        {
+            BallOn.Red => left.Where(BallSet.IsRed),
+            BallOn.Colour => left.Where(ball => ball >= BallId.Yellow),
+            _ => left.Where(ball => ball == BallsOn.ToBall(on)),
+        };
+    }
+}

@@ -1,0 +1,63 @@
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Outline;
+
+namespace DeepBaize.Rules.Tests;
+
+/// <summary>When the white is snookered (official rules, section 2).</summary>
+public sealed class SightTests
+{
+    private static readonly BallGauge Gauge = BallGauge.Standard;
+    private static readonly Sight Sight = new(TableOutline.Club, Gauge);
+    private static readonly Place White = new(1.0, 0.889);
+    private static readonly Place Red = new(2.0, 0.889);
+
+    private static FrameState Frame(BallOn on, Place? white, params PlacedBall[] balls) =>
+        new(white is { } place ? [new(BallId.Cue, place), .. balls] : balls, Gauge, on, IsInHand: white is null);
+
+    [Fact]
+    public void A_ball_in_the_open_is_seen_whole() => Assert.Equal(new BallInSight(true, true, true), Sight.Of(White, Red, []));
+
+    /// <summary>Halfway between white and red the finest contacts pass one ball's width from the middle, so a ball less than two widths off is in one of the ways.</summary>
+    [Theory]
+    [InlineData(0.0, false, false)]
+    [InlineData(0.6, false, false)]
+    [InlineData(1.02, false, true)]
+    [InlineData(1.45, false, true)]
+    [InlineData(1.52, true, true)]
+    public void A_ball_beside_the_way_hides_an_edge_or_the_middle(double widthsOff, bool bothEdges, bool fullBall)
+    {
+        var seen = Sight.Of(White, Red, [new Place(1.5, 0.889 + widthsOff * Gauge.Diameter)]);
+        Assert.Equal((bothEdges, fullBall), (seen.BothEdges, seen.FullBall));
+    }
+
+    [Fact]
+    public void Behind_a_ball_close_by_no_part_is_seen_and_behind_one_far_away_some_is()
+    {
+        Assert.False(Sight.Of(White, Red, [new Place(1.06, 0.889)]).AnyPart);
+        Assert.True(Sight.Of(White, Red, [new Place(1.6, 0.889 + 0.5 * Gauge.Diameter)]).AnyPart);
+    }
+
+    [Fact]
+    public void One_red_in_the_open_is_enough_and_reds_do_not_hide_reds()
+    {
+        var wall = new PlacedBall(BallId.Red2, new Place(1.06, 0.889));
+        Assert.False(Sight.IsSnookered(Frame(BallOn.Red, White, new(BallId.Red1, Red), wall)));
+        var blue = new PlacedBall(BallId.Blue, new Place(1.06, 0.889));
+        Assert.True(Sight.IsSnookered(Frame(BallOn.Red, White, new(BallId.Red1, Red), blue)));
+        Assert.False(Sight.IsSnookered(Frame(BallOn.Red, White, new(BallId.Red1, Red), blue, new(BallId.Red2, new Place(0.5, 0.3)))));
+        Assert.True(Sight.IsSnookeredBy(Frame(BallOn.Red, White, new(BallId.Red1, Red), blue), BallId.Blue));
+        Assert.False(Sight.IsSnookeredBy(Frame(BallOn.Red, White, new(BallId.Red1, Red), blue), BallId.Pink));
+    }
+
+    [Fact]
+    public void In_hand_the_white_is_snookered_only_from_everywhere_in_the_D()
+    {
+        // A ball in front of the D hides a red from some places, never from all.
+        var one = Frame(BallOn.Red, null, new(BallId.Red1, Red), new(BallId.Blue, new Place(0.9, 0.889)));
+        Assert.False(Sight.IsSnookered(one));
+        // A wall of colours right around the red hides it from the whole D.
+        var wall = BallSet.Colours.Select((colour, i) => new PlacedBall(colour, new Place(1.94, 0.889 + (i - 2.5) * 0.0526)));
+        Assert.True(Sight.IsSnookered(Frame(BallOn.Red, null, [new(BallId.Red1, Red), .. wall])));
+    }
+}
