@@ -10,7 +10,9 @@ namespace DeepBaize.Bench;
 
 /// <summary>
 /// Benchmarks, and long commands: <c>shots [count]</c> plays and checks random shots (a million by default), <c>small-steps</c> compares the engine with a
-/// march in small steps, <c>pots [layouts]</c> holds the solver of pots against a brute scan (2,000 layouts by default).
+/// march in small steps, <c>pots [layouts]</c> holds the solver of pots against a brute scan (2,000 layouts by default), <c>presets</c> fits the house's players and writes
+/// them into the source, <c>chances [pots]</c> holds the fast estimate of chances against 10,000 samples each (500 pots by default),
+/// <c>arena</c> lets policies play breaks against each other.
 /// </summary>
 internal static class EntryPoint
 {
@@ -22,6 +24,12 @@ internal static class EntryPoint
                 return PlayShots(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 1_000_000);
             case "pots":
                 return TryPots(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 2000);
+            case "presets":
+                return PresetFit.Run(Path.Combine(Root(), "src", "DeepBaize.Planning", "Players", "HousePlayers.Fitted.cs"));
+            case "chances":
+                return TryChances(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 500);
+            case "arena":
+                return Arena.ArenaCommand.Run(args);
             case "small-steps":
                 CompareSmallSteps();
                 return 0;
@@ -47,6 +55,22 @@ internal static class EntryPoint
         foreach (var failure in report.Failures) Console.WriteLine(failure);
         Console.WriteLine($"{layouts} layouts: {report}; {clock.Elapsed.TotalSeconds:0} s");
         return report.Share >= 0.99 && report.Silent == 0 ? 0 : 1;
+    }
+
+    private static int TryChances(int pots)
+    {
+        var clock = Stopwatch.StartNew();
+        var report = ChanceTrial.Run(new TableInUse(PlayingConditions.Club, TableOutline.Club), 0, pots, 10_000);
+        foreach (var far in report.Cases.Where(one => Math.Abs(one.Miss) > 3)) Console.WriteLine(far);
+        Console.WriteLine($"{report}; {clock.Elapsed.TotalSeconds:0} s");
+        return report.Within(3) >= 0.95 && report.Worst <= 6 && Math.Abs(report.Bias) <= 1 ? 0 : 1;
+    }
+
+    private static string Root()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder!.FullName, "DeepBaize.slnx"))) folder = folder.Parent;
+        return folder.FullName;
     }
 
     private static void CompareSmallSteps()

@@ -15,3 +15,15 @@ public enum CushionId
     /// <summary>The long cushion on the green's side (y = width).</summary>
     GreenSide,
 }
+
+/// <summary>Facts about cushions.</summary>
+public static class Cushions
+{
+    /// <summary>The cushion on the other side of the table; the short ones are their own mirror images.</summary>
+    public static CushionId Mirrored(CushionId cushion) => cushion switch
+    {
+        CushionId.YellowSide => CushionId.GreenSide,
+        CushionId.GreenSide => CushionId.YellowSide,
+        _ => cushion,
+    };
+}

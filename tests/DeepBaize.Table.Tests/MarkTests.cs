@@ -7,6 +7,20 @@ namespace DeepBaize.Table.Tests;
 /// <summary>Marks on the cloth, and the measures with which a helper lays a position again.</summary>
 public sealed class MarkTests
 {
+    [Fact]
+    public void A_zone_holds_what_lies_within_its_outline_also_when_it_bends_and_a_target_what_is_near()
+    {
+        var bent = new Mark("z", MarkKind.Zone, [new(1, 0.5), new(2, 0.5), new(2, 1.5), new(1.6, 1.5), new(1.6, 0.9), new(1, 0.9)]);
+        Assert.True(bent.Holds(new Place(1.2, 0.7)));
+        Assert.True(bent.Holds(new Place(1.8, 1.4)));
+        Assert.False(bent.Holds(new Place(1.2, 1.2)));
+        Assert.False(bent.Holds(new Place(2.1, 0.7)));
+        var target = new Mark("t", MarkKind.Target, [new(1, 1)], 0.1);
+        Assert.True(target.Holds(new Place(1.09, 1)));
+        Assert.False(target.Holds(new Place(1.11, 1)));
+        Assert.False(new Mark("g", MarkKind.Gate, [new(1, 1), new(1, 1.2)]).Holds(new Place(1, 1.1)));
+    }
+
     private static readonly Place Somewhere = new(1, 1);
 
     [Fact]

@@ -11,4 +11,7 @@ public sealed record CueCoefficients
 
     /// <summary>Greatest cue speed in m/s that the player delivers, above 0 to 20 (from memory).</summary>
     public double MaxSpeed { get; init; } = 5;
+
+    /// <summary>What the player calls the speeds of the white: the pace scale.</summary>
+    public PaceScale Paces { get; init; } = PaceScale.House;
 }

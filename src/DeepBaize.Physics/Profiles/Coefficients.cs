@@ -24,10 +24,10 @@ public static class Coefficients
         Within("table.cushionFriction", "friction between ball and cushion at vanishing slip", "", 0, 0.58, Mathavan2010, c => c.Table.CushionFriction),
         Within("table.cushionFrictionFall", "fall of that friction with slip speed", "s/m", 0, 10, "chosen so that side bites less at pace (common practice, no source)", c => c.Table.CushionFrictionFall),
         Above("table.noseHeight", "height of the cushion's nose above the bed", "m", 0, 0.12, $"7R/5, {Mathavan2010}", c => c.Table.NoseHeight),
-        Lively("baulk", c => c.Table.CushionLiveliness.Baulk),
-        Lively("top", c => c.Table.CushionLiveliness.Top),
-        Lively("yellowSide", c => c.Table.CushionLiveliness.YellowSide),
-        Lively("greenSide", c => c.Table.CushionLiveliness.GreenSide),
+        Lively("baulk", "baulk cushion", c => c.Table.CushionLiveliness.Baulk),
+        Lively("top", "top cushion", c => c.Table.CushionLiveliness.Top),
+        Lively("yellowSide", "cushions of the yellow side", c => c.Table.CushionLiveliness.YellowSide),
+        Lively("greenSide", "cushions of the green side", c => c.Table.CushionLiveliness.GreenSide),
         Above("pockets.cornerThroat", "narrowest width between the jaws of a corner pocket", "m", 0, 0.3, Memory, c => c.Pockets.CornerThroat),
         Above("pockets.cornerJawRadius", "radius of the jaws of a corner pocket", "m", 0, 0.3, Memory, c => c.Pockets.CornerJawRadius),
         Above("pockets.cornerDrop", "distance of the drop edge behind the corner's throat", "m", 0, 0.3, Memory, c => c.Pockets.CornerDrop),
@@ -73,8 +73,8 @@ public static class Coefficients
             : new("table.cushionFriction", $"table.cushionFriction lies between 0 and below {limit:0.000} at this nose height; {friction} was given.");
     }
 
-    private static Coefficient Lively(string cushion, Func<PlayingConditions, double> of) =>
-        Within($"table.cushionLiveliness.{cushion}", $"restitution of the {cushion} cushion beside the others", "", 0.5, 1.5, Memory, of);
+    private static Coefficient Lively(string field, string cushion, Func<PlayingConditions, double> of) =>
+        Within($"table.cushionLiveliness.{field}", $"restitution of the {cushion} beside the others", "", 0.5, 1.5, Memory, of);
 
     private static Coefficient Within(string field, string name, string unit, double least, double most, string source, Func<PlayingConditions, double> of) =>
         new(field, name, unit, least, true, most, source, of);

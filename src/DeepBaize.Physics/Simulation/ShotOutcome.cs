@@ -24,7 +24,7 @@ public enum ShotEnd
 /// <param name="Pocket">The pocket.</param>
 public readonly record struct PottedBall(BallId Ball, PocketId Pocket);
 
-/// <summary>The white's first meeting with another ball.</summary>
+/// <summary>A first meeting of the white with a ball.</summary>
 /// <param name="Ball">The ball met.</param>
 /// <param name="White">State of the white just before contact.</param>
 /// <param name="ObjectPlace">Where the ball met stands at contact.</param>
@@ -52,6 +52,9 @@ public sealed class ShotOutcome
 
     /// <summary>The white's first contact with another ball, if any.</summary>
     public required FirstContact? FirstContact { get; init; }
+
+    /// <summary>The white's first contact with a ball other than the first that it met, if any.</summary>
+    public FirstContact? SecondContact { get; init; }
 
     /// <summary>Balls potted, in order.</summary>
     public required IReadOnlyList<PottedBall> Potted { get; init; }

@@ -27,6 +27,9 @@ public sealed class StrokeResult
     /// <summary>The white's first contact with another ball, if any.</summary>
     public FirstContact? FirstContact { get; internal set; }
 
+    /// <summary>The white's first contact with a ball other than the first that it met, if any.</summary>
+    public FirstContact? SecondContact { get; internal set; }
+
     /// <summary>Balls potted, in order.</summary>
     public IReadOnlyList<PottedBall> Potted => _potted;
 
@@ -72,6 +75,7 @@ public sealed class StrokeResult
         EventCount = EventCount,
         ClusterCount = ClusterCount,
         FirstContact = FirstContact,
+        SecondContact = SecondContact,
         Potted = [.. _potted],
         WhiteCushions = [.. _whiteCushions],
         Final = [.. _final],
@@ -79,7 +83,7 @@ public sealed class StrokeResult
 
     internal void Clear()
     {
-        (End, Duration, EventCount, ClusterCount, FirstContact) = (ShotEnd.AtRest, 0, 0, 0, null);
+        (End, Duration, EventCount, ClusterCount, FirstContact, SecondContact) = (ShotEnd.AtRest, 0, 0, 0, null, null);
         _potted.Clear();
         _whiteCushions.Clear();
         _final.Clear();

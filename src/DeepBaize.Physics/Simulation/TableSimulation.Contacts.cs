@@ -23,7 +23,7 @@ public sealed partial class TableSimulation
         // Two that meet for the first time do so by the law of impact, however slowly; after that they press.
         var presses = leans || (met && closing < BallImpact.DeadSpeed);
         met = true;
-        if (!leans && _result.FirstContact is null && _bodies[i].Ball == BallId.Cue) _result.FirstContact = Contact(_before[0], _bodies[j].Ball, _before[1]);
+        if (!leans && _bodies[i].Ball == BallId.Cue) NoteWhite(_bodies[j].Ball);
         var count = presses || closing < BallImpact.DeadSpeed ? 2 : GatherGroup(closing);
         _before.AsSpan(0, count).CopyTo(_after);
         if (presses) ShareSpeed(closing);
@@ -34,6 +34,13 @@ public sealed partial class TableSimulation
         if (presses) PressTogether(i, j);
         for (var k = 0; k < count; k++) Foresee(_group[k]);
         if (!presses) TellContact(count, trembles);
+    }
+
+    /// <summary>Notes the white's first contact, and its first with another ball.</summary>
+    private void NoteWhite(BallId met)
+    {
+        if (_result.FirstContact is not { } first) _result.FirstContact = Contact(_before[0], met, _before[1]);
+        else if (_result.SecondContact is null && first.Ball != met) _result.SecondContact = Contact(_before[0], met, _before[1]);
     }
 
     private void ResolveCluster(int count)

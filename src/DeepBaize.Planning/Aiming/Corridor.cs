@@ -69,6 +69,24 @@ public static class Corridor
         return false;
     }
 
+    /// <summary>True when a ball stands in a ball's straight way; allocates nothing.</summary>
+    /// <param name="balls">The balls.</param>
+    /// <param name="from">Centre of the running ball at the start.</param>
+    /// <param name="to">Centre at the end.</param>
+    /// <param name="but">Index of the one ball that does not block: the one that is met, or that runs.</param>
+    /// <param name="diameter">Diameter of the balls in metres.</param>
+    public static bool IsBlocked(IReadOnlyList<PlacedBall> balls, Place from, Place to, int but, double diameter)
+    {
+        ArgumentNullException.ThrowIfNull(balls);
+        var least = diameter - PathSlack;
+        for (var i = 0; i < balls.Count; i++)
+        {
+            if (i != but && Leads(from, to, balls[i].Place) && DistanceToSegment(balls[i].Place, from, to) < least) return true;
+        }
+
+        return false;
+    }
+
     /// <summary>Distance in metres from a place to the straight piece between two others.</summary>
     public static double DistanceToSegment(Place place, Place from, Place to)
     {

@@ -154,7 +154,8 @@ public sealed class DangerFinder
 
     private IEnumerable<(FixKind Kind, Pot Pot, Dials Dials)> Candidates(Layout layout, Pot pot, Dials dials)
     {
-        foreach (var part in Enum.GetValues<PocketPart>().Where(part => part != pot.Part))
+        // The pocket point is a mark for the eye; who wants the middle aims at the middle of what drops.
+        foreach (var part in Enum.GetValues<PocketPart>().Where(part => part != pot.Part && part != PocketPart.Middle))
             yield return (FixKind.PocketPart, pot with { Part = part }, dials);
         if (Anchors.Of(_player, layout, pot, dials)[0] is { IsReached: true } stun) yield return (FixKind.Stun, pot, stun.Dials);
         foreach (var step in new[] { -0.1, 0.1, -0.2, 0.2, -0.4, 0.4 })

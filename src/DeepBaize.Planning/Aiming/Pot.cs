@@ -6,7 +6,7 @@ namespace DeepBaize.Planning.Aiming;
 /// <summary>Which part of a pocket a ball is sent to.</summary>
 public enum PocketPart
 {
-    /// <summary>Its middle.</summary>
+    /// <summary>The pocket point: the corner of the nose lines, or the middle of a middle pocket.</summary>
     Middle,
 
     /// <summary>The side of the jaw that is nearer to the object ball.</summary>
@@ -14,6 +14,9 @@ public enum PocketPart
 
     /// <summary>The side of the jaw that is farther from the object ball.</summary>
     FarJaw,
+
+    /// <summary>The middle of the lines that drop at that angle: the most room on both sides.</summary>
+    Opening,
 }
 
 /// <summary>A ball to pot, where to, and into which part of the pocket.</summary>

@@ -15,6 +15,10 @@ public sealed class PotSolver
     private const double GrazeMargin = 1e-4;
     private const double RootTolerance = 2e-6;
     private const int RootSteps = 14;
+    private const int QuickSteps = 4;
+
+    /// <summary>A search aims no finer than this at the middle of what drops, in metres: some thirtieths of the opening.</summary>
+    private const double QuickTolerance = 0.0015;
     private const double LongestStep = 0.25;
     private const double ScanStep = 0.002;
     private const double EdgeStep = 0.001;
@@ -38,6 +42,9 @@ public sealed class PotSolver
     /// <summary>The table for which it solves.</summary>
     public TableInUse Table => _table;
 
+    /// <summary>Strokes that it has simulated so far.</summary>
+    public int Played { get; private set; }
+
     /// <summary>Solves a pot.</summary>
     /// <param name="layout">The balls; with the white.</param>
     /// <param name="pot">The pot.</param>
@@ -49,20 +56,53 @@ public sealed class PotSolver
         ArgumentNullException.ThrowIfNull(layout);
         if (layout[pot.Ball] is null) return new PotAnswer(null, new NoPot(NoPotReason.NotOnTable));
         if (layout.Contacts.Contains(new Contact(BallId.Cue, pot.Ball))) return new PotAnswer(null, new NoPot(NoPotReason.WhiteTouches, pot.Ball));
-        var line = PottingLine.Of(layout, pot, _table.Outline);
-        var question = new Question(this, layout, pot, dials, line);
-        return question.Answer(withWindow);
+        var answer = new Question(this, layout, pot, dials, PottingLine.Of(layout, pot, _table)).Answer(withWindow);
+        if (pot.Part != PocketPart.Opening || answer.Solution is { IsPartial: false }) return answer;
+        // Along a cushion, or past another ball, the middle of what drops may be shut and the pocket point open.
+        var point = pot with { Part = PocketPart.Middle };
+        return new Question(this, layout, point, dials, PottingLine.Of(layout, point, _table)).Answer(withWindow) is { Solution: { IsPartial: false } found } other
+            ? other with { Solution = found with { Pot = pot } }
+            : answer;
+    }
+
+    /// <summary>
+    /// Aims a pot with as few strokes as it takes: the middle of what drops or nothing. A search that looks at many strokes has no use for what is told beside it.
+    /// </summary>
+    /// <param name="layout">The balls; with the white.</param>
+    /// <param name="pot">The pot.</param>
+    /// <param name="dials">Pace, side and height of the stroke.</param>
+    /// <returns>The stroke; null when the ball cannot be sent there. Whether it drops among the other balls is for the caller to see.</returns>
+    public Strike? Aim(Layout layout, Pot pot, Dials dials)
+    {
+        ArgumentNullException.ThrowIfNull(layout);
+        if (layout[pot.Ball] is null || layout.Contacts.Contains(new Contact(BallId.Cue, pot.Ball))) return null;
+        return new Question(this, layout, pot, dials, PottingLine.Of(layout, pot, _table)).Aim();
     }
 
     /// <summary>How the object ball runs when a stroke is played with the balls as they are.</summary>
     public ObjectBallRun Watch(Layout layout, Pot pot, in Strike strike)
     {
-        var line = PottingLine.Of(layout, pot, _table.Outline);
+        var line = PottingLine.Of(layout, pot, _table);
         return Watch(layout, pot, strike, line.Point);
+    }
+
+    /// <summary>True when a stroke pots the ball by meeting it first; allocates nothing.</summary>
+    public bool Pots(Layout layout, Pot pot, in Strike strike)
+    {
+        Played++;
+        _simulation.RunUntilDecided(layout, strike, pot.Ball, _result);
+        if (_result.FirstContact?.Ball != pot.Ball) return false;
+        for (var i = 0; i < _result.Potted.Count; i++)
+        {
+            if (_result.Potted[i].Ball == pot.Ball) return _result.Potted[i].Pocket == pot.Pocket;
+        }
+
+        return false;
     }
 
     private ObjectBallRun Watch(Layout layout, Pot pot, in Strike strike, Place point)
     {
+        Played++;
         _record.Events.Clear();
         _record.Segments.Clear();
         _simulation.RunUntilDecided(layout, strike, pot.Ball, _result, _record);
@@ -95,6 +135,13 @@ public sealed class PotSolver
 
         private double Distance => _line.Distance;
 
+        public Strike? Aim()
+        {
+            if (!Corridor.MayBeOpen(_layout, _line, _pot.Ball)) return null;
+            var (heading, run) = FindRoot(_line.WantedOffset, QuickSteps, QuickTolerance);
+            return Math.Abs(run.Offset - _line.WantedOffset) < 2 * QuickTolerance ? Strike(heading) : null;
+        }
+
         public PotAnswer Answer(bool withWindow)
         {
             if (!Corridor.MayBeOpen(_layout, _line, _pot.Ball))
@@ -116,15 +163,15 @@ public sealed class PotSolver
         }
 
         /// <summary>The heading at which the ball passes the pocket point at an offset when no other ball is near.</summary>
-        private (double Heading, ObjectBallRun Run) FindRoot(double wanted)
+        private (double Heading, ObjectBallRun Run) FindRoot(double wanted, int steps = RootSteps, double tolerance = RootTolerance)
         {
             var heading = Reachable(_line.BallHeading);
             var run = Run(_clear, heading);
             var (beforeHeading, beforeOffset) = (double.NaN, double.NaN);
-            for (var step = 0; step < RootSteps; step++)
+            for (var step = 0; step < steps; step++)
             {
                 var miss = wanted - run.Offset;
-                if (!(Math.Abs(miss) > RootTolerance)) break;
+                if (!(Math.Abs(miss) > tolerance)) break;
                 var slope = (run.Offset - beforeOffset) / (heading - beforeHeading);
                 // Far from the root, and where the ball meets a rubber early, the plain lever is the safer slope.
                 if (!(slope > Distance / 3 && slope < Distance * 3)) slope = Distance;
@@ -199,18 +246,7 @@ public sealed class PotSolver
                 _pot, Strike(heading), _line, contact.White.Place, contact.CutRadians, run.Offset, run.ArrivalSpeed, window, isPartial);
         }
 
-        private bool Drops(double heading)
-        {
-            var result = _solver._result;
-            _solver._simulation.RunUntilDecided(_layout, Strike(heading), _pot.Ball, result);
-            if (result.FirstContact?.Ball != _pot.Ball) return false;
-            for (var i = 0; i < result.Potted.Count; i++)
-            {
-                if (result.Potted[i].Ball == _pot.Ball) return result.Potted[i].Pocket == _pot.Pocket;
-            }
-
-            return false;
-        }
+        private bool Drops(double heading) => _solver.Pots(_layout, _pot, Strike(heading));
 
         private ObjectBallRun Run(Layout layout, double heading) => _solver.Watch(layout, _pot, Strike(heading), _line.Point);
 

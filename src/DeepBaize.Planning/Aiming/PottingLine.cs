@@ -28,6 +28,9 @@ public readonly record struct PottingLine
     /// <summary>Distance from the pocket point within which a ball hangs in the mouth, in metres.</summary>
     private const double JawsStartWithin = 0.06;
 
+    /// <summary>Angle from a corner's axis beyond which a ball runs along the cushion.</summary>
+    private const double AlongCushionRadians = 41 * Math.PI / 180;
+
     private PottingLine(Place white, Place ball, Place target, Place point, double diameter)
     {
         (White, Ball, Target, Point) = (white, ball, target, point);
@@ -101,17 +104,33 @@ public readonly record struct PottingLine
     /// <summary>The line of a pot.</summary>
     /// <param name="layout">The balls; with the white and the object ball.</param>
     /// <param name="pot">The pot.</param>
-    /// <param name="outline">The table's outline.</param>
-    public static PottingLine Of(Layout layout, Pot pot, TableOutline outline)
+    /// <param name="table">The table.</param>
+    public static PottingLine Of(Layout layout, Pot pot, TableInUse table)
     {
         ArgumentNullException.ThrowIfNull(layout);
-        ArgumentNullException.ThrowIfNull(outline);
+        ArgumentNullException.ThrowIfNull(table);
         var white = layout[BallId.Cue] ?? throw new ArgumentException("The layout has no white.", nameof(layout));
         var ball = layout[pot.Ball] ?? throw new ArgumentException("The ball is not on the table.", nameof(pot));
-        return Between(white, ball, pot, outline, layout.Gauge.Diameter);
+        return Between(white, ball, pot, table, layout.Gauge.Diameter);
     }
 
     /// <summary>The line of a pot for a white and a ball at given places.</summary>
+    public static PottingLine Between(Place white, Place ball, Pot pot, TableInUse table, double diameter)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        var plain = Between(white, ball, pot, table.Outline, diameter);
+        if (pot.Part != PocketPart.Opening || plain.Target != plain.Point || ball.DistanceTo(PointOf(pot.Pocket)) < JawsStartWithin) return plain;
+        var opening = PocketOpenings.Of(table).At(pot.Pocket, ball, out var throat);
+        var mouth = table.Outline.Mouths[(int)pot.Pocket];
+        var (wx, wy) = (throat.X - ball.X, throat.Y - ball.Y);
+        var fromAxis = Math.Abs(Math.Atan2(mouth.Axis.X * wy - mouth.Axis.Y * wx, mouth.Axis.X * wx + mouth.Axis.Y * wy));
+        // Along a cushion there is one line only.
+        if (opening.Width <= 0 || (pot.Pocket is not (PocketId.MiddleYellowSide or PocketId.MiddleGreenSide) && fromAxis > AlongCushionRadians)) return plain;
+        var across = Math.Atan2(throat.Y - ball.Y, throat.X - ball.X) + Math.PI / 2;
+        return new PottingLine(white, ball, throat.Offset(opening.Middle * Math.Cos(across), opening.Middle * Math.Sin(across)), plain.Point, diameter);
+    }
+
+    /// <summary>The line by the outline alone; the middle of the opening is taken to be the pocket point.</summary>
     public static PottingLine Between(Place white, Place ball, Pot pot, TableOutline outline, double diameter)
     {
         ArgumentNullException.ThrowIfNull(outline);
@@ -145,7 +164,7 @@ public readonly record struct PottingLine
 
     private static Place TargetOf(Place ball, PocketPart part, Place point, PocketMouth mouth)
     {
-        if (part == PocketPart.Middle) return point;
+        if (part is PocketPart.Middle or PocketPart.Opening) return point;
         var distance = ball.DistanceTo(point);
         var (ux, uy) = ((point.X - ball.X) / distance, (point.Y - ball.Y) / distance);
         var (first, second) = (mouth.Jaws[0].TangentPoint, mouth.Jaws[1].TangentPoint);

@@ -44,7 +44,7 @@ public sealed class StrokePlayer
         _simulation.Run(layout, strike, _result, _record);
         return new PlayedStroke(
             strike,
-            ObjectBallRun.Read(_record, pot, PottingLine.Of(layout, pot, _table.Outline).Point),
+            ObjectBallRun.Read(_record, pot, PottingLine.Of(layout, pot, _table).Point),
             WhitePath.Read(_record, _result, _table.Conditions.Balls.Radius),
             _result.FirstContact is { } contact ? SpinOf.Roll(contact.White, _table.Conditions.Balls.Radius) : double.NaN);
     }

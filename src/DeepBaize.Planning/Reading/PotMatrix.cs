@@ -93,7 +93,7 @@ public static class PotMatrix
 
     private static PotEntry Enter(PotSolver solver, Layout layout, Pot pot)
     {
-        var line = PottingLine.Of(layout, pot, solver.Table.Outline);
+        var line = PottingLine.Of(layout, pot, solver.Table);
         var pace = SensiblePace(solver.Table, line);
         if (!line.IsReachable) return new PotEntry(pot, PotState.NoLine, line, pace, null, new NoPot(NoPotReason.TooThin, CutDegrees: line.CutDegrees), [], null);
         var dials = Dials.AtPace(pace);

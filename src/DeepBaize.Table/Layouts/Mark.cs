@@ -24,6 +24,21 @@ public enum MarkKind
 /// <param name="Text">A word or two beside it; may be empty.</param>
 public sealed record Mark(string Id, MarkKind Kind, IReadOnlyList<Place> Places, double? Radius = null, string Text = "")
 {
+    /// <summary>True when a place lies within a painted zone (even-odd rule) or a target; other marks hold no place.</summary>
+    public bool Holds(Place place)
+    {
+        if (Kind == MarkKind.Target) return Places[0].DistanceTo(place) <= Radius;
+        if (Kind != MarkKind.Zone) return false;
+        var holds = false;
+        for (int i = 0, j = Places.Count - 1; i < Places.Count; j = i++)
+        {
+            var (a, b) = (Places[i], Places[j]);
+            if (a.Y > place.Y != b.Y > place.Y && place.X < (b.X - a.X) * (place.Y - a.Y) / (b.Y - a.Y) + a.X) holds = !holds;
+        }
+
+        return holds;
+    }
+
     /// <summary>The mark seen in the mirror along the middle of the table.</summary>
     public Mark Mirrored() => this with { Places = [.. Places.Select(place => place.Mirrored())] };
 }

@@ -1,0 +1,69 @@
+using DeepBaize.Planning.Position;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+
+namespace DeepBaize.Planning.Breaks;
+
+/// <summary>One stroke of a line, as it is meant.</summary>
+/// <param name="Stroke">The stroke.</param>
+/// <param name="Pot">Chance of the pot, from samples.</param>
+/// <param name="Points">Points that it scores.</param>
+/// <param name="Break">The break with it.</param>
+/// <param name="Before">The frame before it, as meant.</param>
+/// <param name="White">Where the white is meant to stop; null when nothing more is to come.</param>
+public sealed record PlanStep(BreakStroke Stroke, Chance Pot, int Points, int Break, FrameState Before, Place? White);
+
+/// <summary>What a fact of a plan is about.</summary>
+public enum FactKind
+{
+    /// <summary>Pots that are on from where the white is meant to stop.</summary>
+    Alternates,
+
+    /// <summary>A colour that can be potted only once this ball has gone.</summary>
+    Opens,
+
+    /// <summary>The angle on the next ball: its value is the cut in degrees.</summary>
+    Angle,
+
+    /// <summary>The next ball is reached without a rest.</summary>
+    Reach,
+
+    /// <summary>The pot itself is nearly certain.</summary>
+    SurePot,
+
+    /// <summary>Points that the ball brings.</summary>
+    Points,
+}
+
+/// <summary>A fact about a plan that can be computed again.</summary>
+/// <param name="Kind">What it is about.</param>
+/// <param name="Pots">The pots in it.</param>
+/// <param name="Value">Its figure: a count, a share or degrees.</param>
+public sealed record PlanFact(FactKind Kind, IReadOnlyList<LeavePot> Pots, double Value);
+
+/// <summary>The best stroke at another ball, and what it costs.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="Best">Its best stroke.</param>
+/// <param name="Cost">Expected points by which it is behind the plan, 0 or more.</param>
+public sealed record OtherBall(BallId Ball, RatedStroke Best, double Cost);
+
+/// <summary>A plan for the break.</summary>
+/// <param name="Line">Up to four strokes; empty when nothing is on.</param>
+/// <param name="Worth">Points that are expected of the visit, as the search sees it.</param>
+/// <param name="Error">Standard error of that from the samples.</param>
+/// <param name="White">Where the white in hand is put; null when it is not in hand.</param>
+/// <param name="Facts">Why: at most three.</param>
+/// <param name="Others">The other balls that are on, the cheapest first.</param>
+/// <param name="MissLeaves">The opponent's best pot when it is missed, as a mean chance over the misses that were sampled; null when none was.</param>
+/// <param name="Played">Strokes simulated.</param>
+/// <param name="IsFinal">True for the last answer.</param>
+public sealed record BreakPlan(
+    IReadOnlyList<PlanStep> Line,
+    double Worth,
+    double Error,
+    Place? White,
+    IReadOnlyList<PlanFact> Facts,
+    IReadOnlyList<OtherBall> Others,
+    double? MissLeaves,
+    int Played,
+    bool IsFinal);

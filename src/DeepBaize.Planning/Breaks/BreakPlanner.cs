@@ -1,0 +1,194 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+
+namespace DeepBaize.Planning.Breaks;
+
+/// <summary>
+/// Plans a break: searches with growing budgets, tells each time the best line, then why it is best and what other balls cost. One instance serves one plan at a time.
+/// </summary>
+public sealed class BreakPlanner
+{
+    /// <summary>Strokes of a line.</summary>
+    public const int Depth = 4;
+
+    /// <summary>Budget of the first answer; each further one has four times as much.</summary>
+    private const int FirstBudget = 250;
+
+    /// <summary>Share of a budget that each further stroke of the line and each other ball gets.</summary>
+    private const int LineShare = 5;
+
+    private const int LeastBudget = 120;
+
+    private const int MostOthers = 6;
+    private const int MissSamples = 48;
+
+    /// <summary>Steps on the lines of the D on which a white in hand is tried.</summary>
+    private const int PlacesAcross = 12;
+
+    private const int PlacesSearched = 3;
+
+    private readonly BreakQuestion _question;
+    private readonly BreakSearch _search;
+    private readonly FramePlayer _frames;
+    private readonly LeaveGauge _gauge;
+    private readonly LeaveWorth _worth;
+    private readonly FactFinder _facts;
+
+    /// <summary>Prepares a plan.</summary>
+    /// <param name="question">The question; its worth is left to the planner.</param>
+    public BreakPlanner(BreakQuestion question)
+    {
+        ArgumentNullException.ThrowIfNull(question);
+        _question = question;
+        _search = new BreakSearch(question);
+        _frames = new FramePlayer(question.Table, question.Player);
+        _gauge = new LeaveGauge(question.Table, question.Player);
+        _worth = new LeaveWorth(question.Table, question.Player);
+        _facts = new FactFinder(question.Table, question.Player);
+    }
+
+    /// <summary>A question with the planner's own worth.</summary>
+    public static BreakQuestion Ask(TableInUse table, PlayerProfile player, BreakWishes wishes, int seed, int threads = 1) =>
+        new(table, player, () => new LeaveWorth(table, player), wishes, seed, threads);
+
+    /// <summary>Plans.</summary>
+    /// <param name="frame">The frame; with the white on the table, in hand or not.</param>
+    /// <param name="budget">Strokes that the last search may simulate, about; the line and the other balls come on top of it.</param>
+    /// <param name="tell">Takes each answer.</param>
+    /// <param name="cancel">Stops between strokes.</param>
+    /// <returns>The last answer.</returns>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public BreakPlan Plan(FrameState frame, int budget, Action<BreakPlan>? tell = null, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        var played = 0;
+        BreakPlan? plan = null;
+        for (var spent = Math.Min(FirstBudget, budget); ; spent = Math.Min(4 * spent, budget))
+        {
+            var isLast = spent >= budget;
+            plan = PlanOnce(frame, spent, isLast, ref played, cancel);
+            tell?.Invoke(plan);
+            if (isLast) return plan;
+        }
+    }
+
+    private BreakPlan PlanOnce(FrameState frame, int budget, bool isLast, ref int played, CancellationToken cancel)
+    {
+        var (start, found) = frame.IsInHand ? SearchInHand(frame, budget, ref played, cancel) : (frame, Search(_search, frame, budget, ref played, cancel));
+        if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], [], null, played, isLast);
+        var best = found.Best[0];
+        var line = Follow(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel);
+        var others = isLast ? Others(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel) : [];
+        var before = _frames.Played;
+        var misses = isLast ? MissLeaves(start, best.Stroke, cancel) : null;
+        played += _frames.Played - before;
+        return new BreakPlan(line, best.Worth, best.Error, frame.IsInHand ? start.White : null, _facts.Find(line, best), others, misses, played, isLast);
+    }
+
+    private static BreakSearchResult Search(BreakSearch search, FrameState frame, int budget, ref int played, CancellationToken cancel)
+    {
+        var found = search.Run(frame, budget, cancel);
+        played += found.Played;
+        return found;
+    }
+
+    /// <summary>Tries places for the white in hand: all are looked at, the most promising are searched.</summary>
+    private (FrameState Frame, BreakSearchResult Found) SearchInHand(FrameState frame, int budget, ref int played, CancellationToken cancel)
+    {
+        var best = (Frame: frame, Found: new BreakSearchResult([], 0));
+        foreach (var place in PlacesInTheD(frame).OrderByDescending(WorthAt).Take(PlacesSearched))
+        {
+            var placed = At(frame, place);
+            var found = Search(_search, placed, Math.Max(LeastBudget, budget / PlacesSearched), ref played, cancel);
+            if (found.Best.Count > 0 && (best.Found.Best.Count == 0 || found.Best[0].Worth > best.Found.Best[0].Worth)) best = (placed, found);
+        }
+
+        return best;
+
+        double WorthAt(Place place) => _worth.Of(At(frame, place));
+    }
+
+    /// <summary>What a white in hand is worth at a place, as leaves are estimated.</summary>
+    /// <param name="frame">The frame.</param>
+    /// <param name="place">A place in the D.</param>
+    public double WorthInHand(FrameState frame, Place place) => _worth.Of(At(frame, place));
+
+    private static FrameState At(FrameState frame, Place place) => frame with
+    {
+        Balls = [new Table.Layouts.PlacedBall(BallId.Cue, place), .. frame.ObjectBalls],
+        IsInHand = false,
+    };
+
+    /// <summary>Places on the baulk line and on the arc of the D at which there is room, and where the white stands already.</summary>
+    public static IEnumerable<Place> PlacesInTheD(FrameState frame)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        var others = frame.ObjectBalls.Select(placed => placed.Place).ToList();
+        var places = new List<Place>();
+        if (frame.White is { } white) places.Add(white);
+        for (var i = 0; i <= PlacesAcross; i++)
+        {
+            var across = Measurements.DRadius * (2.0 * i / PlacesAcross - 1);
+            places.Add(TheD.Centre.Offset(0, across));
+            if (i > 0 && i < PlacesAcross) places.Add(TheD.Centre.Offset(-Math.Sqrt(Measurements.DRadius * Measurements.DRadius - across * across), across));
+        }
+
+        return places.Where(place => TheD.Contains(place) && others.TrueForAll(other => other.DistanceTo(place) >= frame.Gauge.Diameter));
+    }
+
+    /// <summary>The line: each stroke played as meant, and the next searched from there.</summary>
+    private List<PlanStep> Follow(FrameState start, RatedStroke first, int budget, ref int played, CancellationToken cancel)
+    {
+        var line = new List<PlanStep>();
+        var (frame, rated) = (start, first);
+        var free = new BreakSearch(_question with { Wishes = _question.Wishes with { Only = null } });
+        while (_frames.LayoutOf(frame) is { } layout)
+        {
+            var ruling = _frames.Play(frame, layout, rated.Stroke, StrokeDraw.Exact);
+            played++;
+            line.Add(new PlanStep(rated.Stroke, rated.Pot, ruling.Points, frame.Break + ruling.Points, frame, ruling.Next.White));
+            if (line.Count == Depth || !ruling.StaysAtTable || ruling.End != FrameEnd.None) break;
+            frame = ruling.Next;
+            var found = Search(free, frame, budget, ref played, cancel);
+            if (found.Best.Count == 0) break;
+            rated = found.Best[0];
+        }
+
+        return line;
+    }
+
+    private List<OtherBall> Others(FrameState start, RatedStroke best, int budget, ref int played, CancellationToken cancel)
+    {
+        if (_question.Wishes.Only is not null) return [];
+        var others = new List<OtherBall>();
+        foreach (var ball in _gauge.Read(start).Select(pot => pot.Pot.Ball).Distinct().Where(ball => ball != best.Stroke.Pot.Ball).Take(MostOthers).ToList())
+        {
+            var search = new BreakSearch(_question with { Wishes = _question.Wishes with { Only = ball } });
+            var found = Search(search, start, budget, ref played, cancel);
+            if (found.Best.Count > 0) others.Add(new OtherBall(ball, found.Best[0], Math.Max(0, best.Worth - found.Best[0].Worth)));
+        }
+
+        return [.. others.OrderBy(other => other.Cost)];
+    }
+
+    /// <summary>The opponent's best pot after the misses of a sample, for an opponent who plays like the player.</summary>
+    private double? MissLeaves(FrameState start, BreakStroke stroke, CancellationToken cancel)
+    {
+        if (_frames.LayoutOf(start) is not { } layout) return null;
+        var (sum, misses) = (0.0, 0);
+        for (var i = 0; i < MissSamples; i++)
+        {
+            cancel.ThrowIfCancellationRequested();
+            var ruling = _frames.Play(start, layout, stroke, Draws.Even(_question.Seed, i));
+            if (ruling.Points > 0) continue;
+            misses++;
+            // An opponent with the white in hand is given the pot.
+            sum += ruling.Next.IsInHand ? 1 : _gauge.Read(ruling.Next) is [var best, ..] ? best.Chance : 0;
+        }
+
+        return misses == 0 ? null : sum / misses;
+    }
+}

@@ -1,0 +1,46 @@
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
+using DeepBaize.Table;
+
+namespace DeepBaize.Planning.Breaks;
+
+/// <summary>What the player wants of a plan beyond his profile.</summary>
+/// <param name="Side">False to play without side.</param>
+/// <param name="Cushion">False to leave out strokes in which the white, played as meant, comes to a cushion.</param>
+/// <param name="Rest">False to leave out strokes that need a rest or the other hand.</param>
+/// <param name="Only">The only ball to play at; null for any that is on.</param>
+public sealed record BreakWishes(bool Side = true, bool Cushion = true, bool Rest = true, BallId? Only = null)
+{
+    /// <summary>Nothing is ruled out.</summary>
+    public static BreakWishes Free { get; } = new();
+}
+
+/// <summary>A stroke of a plan, as it is meant.</summary>
+/// <param name="Pot">The pot.</param>
+/// <param name="Strike">The stroke.</param>
+/// <param name="Way">How it is reached.</param>
+/// <param name="Delivery">How the player delivers it.</param>
+public sealed record BreakStroke(Pot Pot, Strike Strike, Cueing.BridgeWay Way, Delivery Delivery)
+{
+    /// <summary>The colour that is nominated with it.</summary>
+    public BallId? Nominated => Pot.Ball >= BallId.Yellow ? Pot.Ball : null;
+}
+
+/// <summary>A stroke and what its samples came to.</summary>
+/// <param name="Stroke">The stroke.</param>
+/// <param name="Worth">Mean worth of the samples.</param>
+/// <param name="Error">Its standard error.</param>
+/// <param name="Samples">Strokes that were sampled.</param>
+/// <param name="Good">How many of them potted a ball legally.</param>
+public sealed record RatedStroke(BreakStroke Stroke, double Worth, double Error, int Samples, int Good)
+{
+    /// <summary>Chance of a legal pot.</summary>
+    public Chance Pot => new(Good, Samples);
+}
+
+/// <summary>What a search found so far.</summary>
+/// <param name="Best">The strokes that were sampled most, the best first; empty when nothing is on.</param>
+/// <param name="Played">Strokes simulated.</param>
+public sealed record BreakSearchResult(IReadOnlyList<RatedStroke> Best, int Played);

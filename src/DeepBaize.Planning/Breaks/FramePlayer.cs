@@ -1,0 +1,77 @@
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Reading;
+using DeepBaize.Rules;
+using DeepBaize.Table.Layouts;
+
+namespace DeepBaize.Planning.Breaks;
+
+/// <summary>Aims, plays and judges a player's strokes in a frame. One instance serves one thread.</summary>
+public sealed class FramePlayer
+{
+    private readonly TableInUse _table;
+    private readonly PlayerProfile _player;
+    private readonly TableSimulation _simulation;
+    private readonly PotSolver _solver;
+    private readonly StrokeResult _result = new();
+
+    /// <summary>Nobody asks here whether the opponent is snookered after a foul.</summary>
+    private readonly Referee _referee = new(null);
+
+    /// <summary>Prepares a player on a table.</summary>
+    /// <param name="table">The table.</param>
+    /// <param name="player">The player.</param>
+    public FramePlayer(TableInUse table, PlayerProfile player)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        (_table, _player) = (table, player);
+        (_simulation, _solver) = (new TableSimulation(table.Conditions, table.Outline), new PotSolver(table));
+    }
+
+    /// <summary>Strokes simulated so far.</summary>
+    public int Played { get; private set; }
+
+    /// <summary>What came of the last stroke that was played; holds until the next.</summary>
+    public StrokeResult Last => _result;
+
+    /// <summary>The balls of a frame as they can be simulated; null when the white is in hand or balls cannot lie so.</summary>
+    public Layout? LayoutOf(FrameState frame)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        return LayoutRules.TryBuild([.. frame.Balls], _table.Outline, frame.Gauge, LayoutMode.Free, out _);
+    }
+
+    /// <summary>Aims a stroke; null when the pot does not go with it, the tip cannot get there, or the player rules it out.</summary>
+    /// <param name="layout">The balls.</param>
+    /// <param name="pot">The pot.</param>
+    /// <param name="dials">Pace, side and height.</param>
+    /// <param name="wishes">What the player rules out.</param>
+    public BreakStroke? Aim(Layout layout, Pot pot, Dials dials, BreakWishes wishes)
+    {
+        ArgumentNullException.ThrowIfNull(wishes);
+        var offset = Math.Sqrt(dials.Side * dials.Side + dials.Height * dials.Height);
+        if ((!wishes.Side && dials.Side != 0) || dials.Pace > CueStrike.HardestPace(offset, _table.Conditions)) return null;
+        var before = _solver.Played;
+        var solved = _solver.Aim(layout, pot, dials);
+        Played += _solver.Played - before;
+        if (solved is not { } strike) return null;
+        var cued = CueingReader.Deliver(_table, layout, _player, strike);
+        return cued.IsPossible && (wishes.Rest || !cued.NeedsRest) ? new BreakStroke(pot, strike, cued.Way, cued.Delivery) : null;
+    }
+
+    /// <summary>Plays a stroke with the errors of a draw and judges it; <see cref="StrokeDraw.Exact"/> plays it as it is meant.</summary>
+    /// <param name="frame">The frame.</param>
+    /// <param name="layout">Its balls.</param>
+    /// <param name="stroke">The stroke.</param>
+    /// <param name="draw">The errors.</param>
+    public Ruling Play(FrameState frame, Layout layout, BreakStroke stroke, in StrokeDraw draw)
+    {
+        ArgumentNullException.ThrowIfNull(stroke);
+        Played++;
+        _simulation.Run(layout, draw == StrokeDraw.Exact ? stroke.Strike : stroke.Delivery.Play(stroke.Strike, draw), _result);
+        return _referee.Judge(frame, stroke.Nominated, SeenStroke.Of(layout, _result));
+    }
+}

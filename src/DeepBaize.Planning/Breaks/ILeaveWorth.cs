@@ -1,0 +1,17 @@
+using DeepBaize.Planning.Position;
+using DeepBaize.Rules;
+
+namespace DeepBaize.Planning.Breaks;
+
+/// <summary>Says what a stroke was worth by what it left: the aim that a search follows. One instance serves one thread.</summary>
+public interface ILeaveWorth
+{
+    /// <summary>What a pot promises before anything was played: pots are looked at in the order of this.</summary>
+    /// <param name="frame">The frame.</param>
+    /// <param name="pot">The pot, estimated.</param>
+    double Promise(FrameState frame, in LeavePot pot);
+
+    /// <summary>What a stroke was worth.</summary>
+    /// <param name="ruling">What it came to.</param>
+    double After(Ruling ruling);
+}

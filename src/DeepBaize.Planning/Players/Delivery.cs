@@ -1,0 +1,82 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
+
+namespace DeepBaize.Planning.Players;
+
+/// <summary>
+/// How a player delivers one intended stroke: the player's spreads with everything that makes them larger here. One draw of chance makes one stroke of it.
+/// </summary>
+public sealed class Delivery
+{
+    /// <summary>Longest distance of the contact point from the centre that is simulated, in ball radii: beyond it the tip is as good as off the ball.</summary>
+    private const double MostOffset = 0.95;
+
+    private readonly double _alignment;
+    private readonly double _alignmentBias;
+    private readonly double _swing;
+    private readonly double _swingBias;
+    private readonly double _height;
+    private readonly double _heightBias;
+    private readonly double _pace;
+    private readonly double _paceBias;
+    private readonly double _sideBias;
+    private readonly double _sidePerRadian;
+    private readonly PlayingConditions _conditions;
+
+    private Delivery(DeliveryErrors errors, double factor, double bridge, PlayingConditions conditions)
+    {
+        const double milli = 1e-3;
+        var contact = milli / CueShape.AxisFactor(conditions.Balls.Radius) / conditions.Balls.Radius;
+        (_alignment, _alignmentBias) = (errors.Alignment.Size * factor * milli, errors.Alignment.Bias * milli);
+        (_swing, _swingBias) = (errors.Swing.Size * factor * milli, errors.Swing.Bias * milli);
+        (_height, _heightBias) = (errors.Height.Size * factor * contact, errors.Height.Bias * contact);
+        (_pace, _paceBias) = (errors.Pace.Size * factor, errors.Pace.Bias);
+        _sideBias = errors.SideBias * contact;
+        // A tip that swings to the left lands left of where it was meant to: less right side.
+        _sidePerRadian = -bridge / milli * contact;
+        _conditions = conditions;
+        Factor = factor;
+        // What push-off takes back of a swing.
+        var kept = 1 + CueStrike.PushOffRadians(_sidePerRadian * milli, conditions.Cue.EndMassRatio) / milli;
+        DirectionSpread = Math.Sqrt(_alignment * _alignment + _swing * kept * _swing * kept);
+    }
+
+    /// <summary>Spread of the white's direction in radians once push-off has had its part.</summary>
+    public double DirectionSpread { get; }
+
+    /// <summary>What all spreads are multiplied with.</summary>
+    public double Factor { get; }
+
+    /// <summary>The delivery of a stroke.</summary>
+    /// <param name="errors">The player's errors in a plain stroke.</param>
+    /// <param name="pace">Pace of the stroke, 1 to 10.</param>
+    /// <param name="stanceFactor">What the stance adds, 1 for a plain one; see <c>Cueing</c>.</param>
+    /// <param name="bridgeMetres">Distance from bridge to tip in metres.</param>
+    /// <param name="conditions">Ball and cue.</param>
+    public static Delivery Of(DeliveryErrors errors, double pace, double stanceFactor, double bridgeMetres, PlayingConditions conditions)
+    {
+        ArgumentNullException.ThrowIfNull(errors);
+        ArgumentNullException.ThrowIfNull(conditions);
+        return new Delivery(errors, errors.Factors.AtPace(pace) * stanceFactor, bridgeMetres, conditions);
+    }
+
+    /// <summary>A delivery without any error.</summary>
+    /// <param name="conditions">Ball and cue.</param>
+    public static Delivery Exact(PlayingConditions conditions) => Of(new DeliveryErrors(default, default, default, default, 0, ErrorFactors.Usual), Pace.Softest, 1, 0, conditions);
+
+    /// <summary>The stroke that a draw makes of an intended one.</summary>
+    public Strike Play(in Strike intended, in StrokeDraw draw)
+    {
+        var swing = _swingBias + _swing * draw.Swing;
+        var side = intended.Side + _sideBias + _sidePerRadian * swing;
+        var height = intended.Height + _heightBias + _height * draw.Height;
+        var offset = Math.Sqrt(side * side + height * height);
+        if (offset > MostOffset) (side, height, offset) = (side * MostOffset / offset, height * MostOffset / offset, MostOffset);
+        var fastest = CueStrike.WhiteSpeedFor(_conditions.Cue.MaxSpeed, offset, _conditions.Balls.Mass, _conditions.Cue.Mass);
+        return new Strike(
+            intended.DirectionRadians + _alignmentBias + _alignment * draw.Alignment + swing,
+            Math.Min(intended.WhiteSpeed * Math.Exp(_paceBias + _pace * draw.Pace), Math.Max(fastest, intended.WhiteSpeed)),
+            side,
+            height);
+    }
+}

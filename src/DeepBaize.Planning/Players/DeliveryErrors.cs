@@ -1,0 +1,45 @@
+namespace DeepBaize.Planning.Players;
+
+/// <summary>How far a quantity is delivered from what was intended.</summary>
+/// <param name="Size">Standard deviation, 0 or more.</param>
+/// <param name="Bias">Mean.</param>
+public readonly record struct Spread(double Size, double Bias = 0);
+
+/// <summary>
+/// The errors of a player's plain stroke at <see cref="PlainPace"/>, of four kinds that are drawn independently.
+/// </summary>
+/// <param name="Alignment">The cue's line is laid wrong, in mrad, positive to the left.</param>
+/// <param name="Swing">
+/// The cue turns about the bridge hand, in mrad, positive to the left: its direction changes by the angle and the tip lands off by the angle times the bridge
+/// length to the same side, so that push-off takes much of it back.
+/// </param>
+/// <param name="Height">Height of the cue's axis at the tip, in mm, positive high.</param>
+/// <param name="Pace">Speed of the white as a natural logarithm: 0.05 is about 5 %.</param>
+/// <param name="SideBias">A trace of side that the player always puts on, in mm of the cue's axis, positive to the right.</param>
+/// <param name="Factors">What makes the spreads larger.</param>
+public sealed record DeliveryErrors(Spread Alignment, Spread Swing, Spread Height, Spread Pace, double SideBias, ErrorFactors Factors)
+{
+    /// <summary>The pace up to which the spreads do not grow.</summary>
+    public const double PlainPace = 3;
+}
+
+/// <summary>Factors on all spreads; they multiply (estimates from memory, until practice replaces them).</summary>
+/// <param name="PerPace">Growth per pace above <see cref="DeliveryErrors.PlainPace"/>: 0.05 is 5 % each.</param>
+/// <param name="PerDegree">Growth per degree by which the butt is raised above a plain stroke's.</param>
+/// <param name="Stretched">When stretching.</param>
+/// <param name="Rest">With the rest.</param>
+/// <param name="Extended">With the rest and its extension.</param>
+/// <param name="HighRest">With spider or swan neck.</param>
+/// <param name="OtherHand">With the other hand.</param>
+/// <param name="OverBall">With the bridge hand over a ball.</param>
+/// <param name="OffCushion">With the bridge hand on the cushion.</param>
+public sealed record ErrorFactors(
+    double PerPace, double PerDegree, double Stretched, double Rest, double Extended, double HighRest, double OtherHand, double OverBall, double OffCushion)
+{
+    /// <summary>Estimates from memory.</summary>
+    public static ErrorFactors Usual { get; } = new(0.06, 0.04, 1.25, 1.5, 1.9, 2.1, 2.2, 1.6, 1.25);
+
+    /// <summary>The growth with pace.</summary>
+    /// <param name="pace">Pace from 1 to 10.</param>
+    public double AtPace(double pace) => 1 + PerPace * Math.Max(0, pace - DeliveryErrors.PlainPace);
+}

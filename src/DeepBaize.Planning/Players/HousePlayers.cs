@@ -1,0 +1,37 @@
+using DeepBaize.Physics.Balls;
+
+namespace DeepBaize.Planning.Players;
+
+/// <summary>The four players that come with the house. What their hands do is fitted to how often such players pot.</summary>
+public static partial class HousePlayers
+{
+    /// <summary>Somebody who plays now and then.</summary>
+    public static PlayerProfile Starter { get; } = Of("starter", StarterMrad, 2.5, 0.12);
+
+    /// <summary>A regular of a club.</summary>
+    public static PlayerProfile Club { get; } = Of("club", ClubMrad, 1.5, 0.08);
+
+    /// <summary>A good league player.</summary>
+    public static PlayerProfile League { get; } = Of("league", LeagueMrad, 1.0, 0.05);
+
+    /// <summary>A very strong player.</summary>
+    public static PlayerProfile Expert { get; } = Of("expert", ExpertMrad, 0.6, 0.03);
+
+    /// <summary>All of them, the weakest first.</summary>
+    public static IReadOnlyList<PlayerProfile> All { get; } = [Starter, Club, League, Expert];
+
+    /// <summary>The player with a name, in capitals or not; null when there is none.</summary>
+    public static PlayerProfile? Find(string name) => All.FirstOrDefault(player => string.Equals(player.Name, name, StringComparison.OrdinalIgnoreCase));
+
+    /// <summary>
+    /// The errors of a preset: one number for alignment and swing, which is fitted, and spreads of tip height (mm) and pace from memory.
+    /// </summary>
+    /// <param name="directionMrad">Spread of alignment, and of swing, in mrad.</param>
+    /// <param name="heightMillimetres">Spread of the tip's height in mm.</param>
+    /// <param name="pace">Spread of the pace as a share.</param>
+    public static DeliveryErrors Errors(double directionMrad, double heightMillimetres, double pace) => new(
+        new Spread(directionMrad), new Spread(directionMrad), new Spread(heightMillimetres), new Spread(pace), 0, ErrorFactors.Usual);
+
+    private static PlayerProfile Of(string name, double directionMrad, double heightMillimetres, double pace) =>
+        new(name, Physique.Usual, Errors(directionMrad, heightMillimetres, pace), Preferences.Usual, PaceScale.House);
+}

@@ -1,0 +1,68 @@
+namespace DeepBaize.Planning.Players;
+
+/// <summary>What chance does to one stroke: four independent standard normal numbers.</summary>
+/// <param name="Alignment">For the alignment.</param>
+/// <param name="Swing">For the swing.</param>
+/// <param name="Height">For the tip's height.</param>
+/// <param name="Pace">For the pace.</param>
+public readonly record struct StrokeDraw(double Alignment, double Swing, double Height, double Pace)
+{
+    /// <summary>The stroke as it is meant.</summary>
+    public static StrokeDraw Exact => default;
+}
+
+/// <summary>
+/// Draws that depend on seed and number alone: the same numbers for every stroke that is compared (common random numbers), and the same on any number of
+/// threads. The generator is SplitMix64 (Steele, Lea and Flood 2014), used as a hash of seed, number and kind.
+/// </summary>
+public static class Draws
+{
+    private const ulong Golden = 0x9E3779B97F4A7C15;
+    private const int Kinds = 8;
+
+    /// <summary>The root of x^5 = x + 1, by whose powers a sequence fills four dimensions most evenly (Roberts 2018).</summary>
+    private const double Harmony = 1.1673039782614187;
+
+    private static readonly StrokeDraw[] Evenly = [.. Enumerable.Range(1, 4096).Select(number => new StrokeDraw(
+        EvenNormal(number, 1), EvenNormal(number, 2), EvenNormal(number, 3), EvenNormal(number, 4)))];
+
+    /// <summary>The draw of a stroke.</summary>
+    /// <param name="seed">Seed of the series.</param>
+    /// <param name="number">Number of the stroke in it.</param>
+    public static StrokeDraw Stroke(int seed, int number) => new(Normal(seed, number, 0), Normal(seed, number, 1), Normal(seed, number, 2), Normal(seed, number, 3));
+
+    /// <summary>A draw of a series that is not random but spread evenly over what may happen.</summary>
+    /// <param name="number">Number of the draw, 0 to 4095.</param>
+    public static StrokeDraw Even(int number) => Evenly[number];
+
+    /// <summary>The same series begun at another place for each seed, so that few strokes show the spread and no series is special.</summary>
+    /// <param name="seed">Seed of the series.</param>
+    /// <param name="number">Number of the draw in it, 0 or more.</param>
+    public static StrokeDraw Even(int seed, int number) => new(
+        EvenNormal(number, 1, Uniform(seed, 0, 0)), EvenNormal(number, 2, Uniform(seed, 0, 1)), EvenNormal(number, 3, Uniform(seed, 0, 2)), EvenNormal(number, 4, Uniform(seed, 0, 3)));
+
+    /// <summary>A number evenly drawn between 0 and 1, both excluded.</summary>
+    /// <param name="seed">Seed of the series.</param>
+    /// <param name="number">Number of the draw in it.</param>
+    /// <param name="kind">Which of its numbers, 0 to 7.</param>
+    public static double Uniform(int seed, int number, int kind)
+    {
+        var z = Mix(Mix((ulong)(uint)seed * Golden) + ((ulong)(uint)number * Kinds + (ulong)(uint)kind + 1) * Golden);
+        return ((z >> 11) + 0.5) / (1UL << 53);
+    }
+
+    private static double Normal(int seed, int number, int kind) => MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, Uniform(seed, number, kind));
+
+    private static double EvenNormal(int number, int kind, double start = 0.5)
+    {
+        var place = start + number * Math.Pow(Harmony, -kind);
+        return MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, place - Math.Floor(place));
+    }
+
+    private static ulong Mix(ulong z)
+    {
+        z = (z ^ (z >> 30)) * 0xBF58476D1CE4E5B9;
+        z = (z ^ (z >> 27)) * 0x94D049BB133111EB;
+        return z ^ (z >> 31);
+    }
+}

@@ -1,0 +1,169 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Players;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using MathNet.Numerics;
+
+namespace DeepBaize.Planning.Position;
+
+/// <summary>A pot that is on from a leave, estimated.</summary>
+/// <param name="Pot">The pot.</param>
+/// <param name="Chance">Chance that this player pots it.</param>
+/// <param name="CutRadians">Signed cut, positive to the left.</param>
+/// <param name="WhiteDistance">Metres that the white runs to the contact.</param>
+/// <param name="Way">How it is reached.</param>
+public readonly record struct LeavePot(Pot Pot, double Chance, double CutRadians, double WhiteDistance, BridgeWay Way)
+{
+    /// <summary>Chance from which a pot counts as on.</summary>
+    public const double OnFrom = 0.5;
+
+    /// <summary>True when the chance is one in two or better.</summary>
+    public bool IsOn => Chance >= OnFrom;
+}
+
+/// <summary>
+/// Estimates in microseconds what a player can pot from a leave: straight lines, what the pocket takes at that angle, and the player's spread of direction. It plays nothing; where a
+/// figure is shown for one pot it is sampled instead. One instance serves one thread at a time.
+/// </summary>
+public sealed class LeaveGauge
+{
+    /// <summary>Pace at which the next pot is thought to be played.</summary>
+    private const double UsualPace = 4;
+
+    /// <summary>Spread of the object ball's way in radians that throw adds, for a player whose tip lands a millimetre off (estimate; docs/players.md says how near it comes).</summary>
+    private const double ThrowPerMillimetre = 0.0035;
+
+    private const double LeastChance = 0.02;
+
+    /// <summary>Cosine of a cut of 25 degrees.</summary>
+    private const double EasyCut = 0.906;
+
+    private readonly PocketOpenings _openings;
+    private readonly PlayerProfile _player;
+    private readonly double _diameter;
+    private readonly double _direction;
+    private readonly double _throw;
+
+    /// <summary>Prepares a player on a table.</summary>
+    public LeaveGauge(TableInUse table, PlayerProfile player)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        ArgumentNullException.ThrowIfNull(player);
+        (_openings, _player, _diameter) = (PocketOpenings.Of(table), player, table.Diameter);
+        _direction = Delivery.Of(player.Errors, UsualPace, 1, BridgeRoom.UsualLength, table.Conditions).DirectionSpread;
+        _throw = ThrowPerMillimetre * (player.Errors.Height.Size + player.Errors.Swing.Size * BridgeRoom.UsualLength);
+    }
+
+    /// <summary>The player.</summary>
+    public PlayerProfile Player => _player;
+
+    /// <summary>Everything that may be potted, the likeliest first.</summary>
+    /// <param name="white">Centre of the white.</param>
+    /// <param name="balls">The other balls on the table.</param>
+    /// <param name="on">The balls that are on.</param>
+    /// <param name="into">Filled with what was found.</param>
+    public void Read(Place white, IReadOnlyList<PlacedBall> balls, IReadOnlyList<BallId> on, List<LeavePot> into)
+    {
+        ArgumentNullException.ThrowIfNull(balls);
+        ArgumentNullException.ThrowIfNull(on);
+        ArgumentNullException.ThrowIfNull(into);
+        into.Clear();
+        for (var i = 0; i < balls.Count; i++)
+        {
+            if (!Contains(on, balls[i].Ball)) continue;
+            for (var pocket = PocketId.Yellow; pocket <= PocketId.TopGreenSide; pocket++)
+            {
+                if (Estimate(white, balls, i, pocket) is { Chance: > LeastChance } pot) into.Add(pot);
+            }
+        }
+
+        into.Sort((a, b) => b.Chance.CompareTo(a.Chance));
+    }
+
+    /// <summary>Everything that may be potted in a frame, the likeliest first; nothing while the white is in hand.</summary>
+    /// <param name="frame">The frame.</param>
+    public IReadOnlyList<LeavePot> Read(FrameState frame)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        var found = new List<LeavePot>();
+        if (frame.White is { } white) Read(white, frame.ObjectBalls, [.. frame.BallsThatAreOn(null)], found);
+        return found;
+    }
+
+    /// <summary>Chance of a pot that is a little off straight, wherever the white lies: nothing blocks it.</summary>
+    /// <param name="run">Metres that the white runs to the contact.</param>
+    /// <param name="pocket">The pocket.</param>
+    /// <param name="ball">Centre of the ball.</param>
+    public double ChanceFrom(double run, PocketId pocket, Place ball)
+    {
+        var opening = _openings.At(pocket, ball, out var throat);
+        return opening.Width <= 0 ? 0 : ChanceOf(opening.Width, _direction * run / (_diameter * EasyCut), ball.DistanceTo(throat));
+    }
+
+    /// <summary>True when a ball's way to a pocket is free, and the place of the white at the contact.</summary>
+    /// <param name="balls">The balls without the white.</param>
+    /// <param name="index">Which of them.</param>
+    /// <param name="pocket">The pocket.</param>
+    public bool IsOpen(IReadOnlyList<PlacedBall> balls, int index, PocketId pocket)
+    {
+        ArgumentNullException.ThrowIfNull(balls);
+        var ball = balls[index].Place;
+        var opening = _openings.At(pocket, ball, out var throat);
+        var distance = ball.DistanceTo(throat);
+        if (opening.Width <= 0 || distance < 1e-6) return false;
+        var (ux, uy) = ((throat.X - ball.X) / distance, (throat.Y - ball.Y) / distance);
+        var target = throat.Offset(-uy * opening.Middle, ux * opening.Middle);
+        if (Corridor.IsBlocked(balls, ball, target, index, _diameter)) return false;
+        var contact = ball.Offset(-ux * _diameter, -uy * _diameter);
+        for (var i = 0; i < balls.Count; i++)
+        {
+            if (i != index && contact.SquaredDistanceTo(balls[i].Place) < _diameter * _diameter) return false;
+        }
+
+        return contact.X > 0 && contact.X < Measurements.Length && contact.Y > 0 && contact.Y < Measurements.Width;
+    }
+
+    private LeavePot? Estimate(Place white, IReadOnlyList<PlacedBall> balls, int index, PocketId pocket)
+    {
+        var ball = balls[index].Place;
+        var opening = _openings.At(pocket, ball, out var throat);
+        if (opening.Width <= 0) return null;
+        var distance = ball.DistanceTo(throat);
+        if (distance < 1e-6) return null;
+        var (ux, uy) = ((throat.X - ball.X) / distance, (throat.Y - ball.Y) / distance);
+        // The middle of what the pocket takes is aimed at.
+        var target = throat.Offset(-uy * opening.Middle, ux * opening.Middle);
+        var heading = Math.Atan2(target.Y - ball.Y, target.X - ball.X);
+        var contact = PottingLine.GhostAt(heading, ball, _diameter);
+        var run = white.DistanceTo(contact);
+        var aim = Math.Atan2(contact.Y - white.Y, contact.X - white.X);
+        var cut = Math.IEEERemainder(heading - aim, Math.Tau);
+        var cos = Math.Cos(cut);
+        if (!(cos > 0.17) || run < 1e-6) return null;
+        // What is hopeless from a plain stance is not looked at twice.
+        if (ChanceOf(opening.Width, _direction * run / (_diameter * cos), distance) < LeastChance) return null;
+        if (Corridor.IsBlocked(balls, white, contact, index, _diameter) || Corridor.IsBlocked(balls, ball, target, index, _diameter)) return null;
+        var (stance, factor) = StanceFinder.BestAt(_player, white, aim);
+        var chance = ChanceOf(opening.Width, _direction * factor * run / (_diameter * cos), distance);
+        return new LeavePot(new Pot(balls[index].Ball, pocket), chance, cut, run, stance.Way);
+    }
+
+    /// <summary>Chance that a ball whose way turns by a spread in radians drops into an opening at a distance.</summary>
+    private double ChanceOf(double width, double turn, double distance)
+    {
+        var spread = Math.Sqrt(turn * turn + _throw * _throw) * distance;
+        return spread < 1e-12 ? 1 : SpecialFunctions.Erf(width / 2 / (spread * Math.Sqrt(2)));
+    }
+
+    private static bool Contains(IReadOnlyList<BallId> on, BallId ball)
+    {
+        for (var i = 0; i < on.Count; i++)
+        {
+            if (on[i] == ball) return true;
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,66 @@
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Players;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+
+namespace DeepBaize.Planning.Position;
+
+/// <summary>A stroke into the reds.</summary>
+/// <param name="Dials">Its dials.</param>
+/// <param name="Strike">The stroke; null when the ball cannot be potted with these dials.</param>
+/// <param name="Entry">The red that the white meets when it is played as meant; null when it meets none.</param>
+/// <param name="EntryPlace">Centre of the white there.</param>
+/// <param name="EntrySpeed">Its speed there in m/s.</param>
+/// <param name="Enters">Chance that the white meets a red.</param>
+/// <param name="Next">Chance that the ball falls and a next red is on.</param>
+/// <param name="NextByRest">Of those, how many need the rest.</param>
+/// <param name="Pot">Chance of the pot.</param>
+/// <param name="InOff">Chance that the white falls.</param>
+public sealed record PackStroke(
+    Dials Dials, Strike? Strike, BallId? Entry, Place EntryPlace, double EntrySpeed, Chance Enters, Chance Next, Chance NextByRest, Chance Pot, Chance InOff);
+
+/// <summary>Compares ways of opening the pack off a pot.</summary>
+public static class PackOpening
+{
+    /// <summary>Plays each of several dials with the player's scatter.</summary>
+    /// <param name="table">The table.</param>
+    /// <param name="layout">The balls.</param>
+    /// <param name="pot">The pot.</param>
+    /// <param name="player">The player.</param>
+    /// <param name="doubt">How far the table may be from its profile.</param>
+    /// <param name="dials">The dials.</param>
+    /// <param name="count">Strokes for each.</param>
+    /// <param name="seed">Seed of the draws.</param>
+    /// <param name="cancel">Stops the work.</param>
+    public static IReadOnlyList<PackStroke> Compare(
+        TableInUse table, Layout layout, Pot pot, PlayerProfile player, TableDoubt doubt, IEnumerable<Dials> dials, int count, int seed, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(dials);
+        var solver = new PotSolver(table);
+        return [.. dials.Select(one => Play(one))];
+
+        PackStroke Play(Dials one)
+        {
+            if (solver.Solve(layout, pot, one, withWindow: false).Solution?.Strike is not { } strike)
+                return new PackStroke(one, null, null, default, 0, default, default, default, default, default);
+            // The stroke as it is meant tells where it enters.
+            var meant = Sample(strike, Delivery.Exact(table.Conditions), TableDoubt.None, 1)[0];
+            var samples = Sample(strike, CueingReader.Deliver(table, layout, player, strike).Delivery, doubt, count);
+            var enters = meant.Met is { } met && BallSet.IsRed(met);
+            return new PackStroke(
+                one, strike, enters ? meant.Met : null, meant.MetPlace, enters ? meant.MetSpeed : 0,
+                Count(sample => sample.Met is { } ball && BallSet.IsRed(ball)),
+                Count(sample => sample.IsGood && sample.NextOn > 0),
+                Count(sample => sample is { IsGood: true, NextOn: > 0, Next.Way: > BridgeWay.Stretched }),
+                Count(sample => sample.IsGood),
+                Count(sample => sample.InOff is not null));
+
+            Chance Count(Func<StrokeSample, bool> holds) => new(samples.Count(holds), samples.Length);
+        }
+
+        StrokeSample[] Sample(in Strike strike, Delivery delivery, TableDoubt tables, int strokes) =>
+            StrokeSampler.Play(new SampleQuestion(table, layout, pot, strike, delivery, tables, player), strokes, seed, cancel: cancel);
+    }
+}
