@@ -1,5 +1,5 @@
-using DeepBaize.Data.Club;
 using DeepBaize.Data.Positions;
+using DeepBaize.Data.Shelf;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 
@@ -24,11 +24,8 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
     /// <summary>The sheets that are being worked on.</summary>
     public DbSet<WorkingSheet> WorkingSheets => Set<WorkingSheet>();
 
-    /// <summary>Players and coaches.</summary>
-    public DbSet<Person> People => Set<Person>();
-
-    /// <summary>Tables.</summary>
-    public DbSet<ClubTable> Tables => Set<ClubTable>();
+    /// <summary>Players, tables and cues.</summary>
+    public DbSet<ShelfItem> Shelf => Set<ShelfItem>();
 
     /// <inheritdoc />
     protected override void OnModelCreating(ModelBuilder modelBuilder)
@@ -40,22 +37,19 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
             owner.Property(o => o.Name).HasMaxLength(80);
         });
         OnPositionsCreating(modelBuilder);
-        modelBuilder.Entity<Person>(person =>
+        modelBuilder.Entity<ShelfItem>(item =>
         {
-            person.ToTable("people");
-            person.Property(p => p.Club).HasMaxLength(80);
-            person.Property(p => p.Name).HasMaxLength(80);
-            person.Property(p => p.Role).HasConversion<string>().HasMaxLength(20);
-            person.HasOne<Owner>().WithMany().HasForeignKey(p => p.OwnerId);
-            person.HasQueryFilter(p => p.OwnerId == _owner);
-        });
-        modelBuilder.Entity<ClubTable>(table =>
-        {
-            table.ToTable("club_tables");
-            table.Property(t => t.Club).HasMaxLength(80);
-            table.Property(t => t.Name).HasMaxLength(80);
-            table.HasOne<Owner>().WithMany().HasForeignKey(t => t.OwnerId);
-            table.HasQueryFilter(t => t.OwnerId == _owner);
+            item.ToTable("shelf_items");
+            item.Property(i => i.Kind).HasConversion<string>().HasMaxLength(20);
+            item.Property(i => i.Name).HasMaxLength(ShelfItem.NameLength);
+            item.Property(i => i.Note).HasMaxLength(ShelfItem.NoteLength);
+            item.Property(i => i.Document).HasColumnType("jsonb");
+            item.Property(i => i.Version).IsConcurrencyToken();
+            // A name is free again once its item is taken away; one of each kind is in use.
+            item.HasIndex(i => new { i.OwnerId, i.Kind, i.Name }).IsUnique().HasFilter("deleted_at is null");
+            item.HasIndex(i => new { i.OwnerId, i.Kind }).IsUnique().HasFilter("is_current and deleted_at is null").HasDatabaseName("ix_shelf_items_current");
+            item.HasOne<Owner>().WithMany().HasForeignKey(i => i.OwnerId);
+            item.HasQueryFilter(i => i.OwnerId == _owner);
         });
     }
 

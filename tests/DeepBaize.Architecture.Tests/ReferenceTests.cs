@@ -12,7 +12,7 @@ public sealed class ReferenceTests
         ["DeepBaize.Table"] = [],
         ["DeepBaize.Physics"] = ["DeepBaize.Table"],
         ["DeepBaize.Rules"] = ["DeepBaize.Table"],
-        ["DeepBaize.Planning"] = ["DeepBaize.Table", "DeepBaize.Physics"],
+        ["DeepBaize.Planning"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Rules"],
         ["DeepBaize.Data"] = ["DeepBaize.Table"],
         ["DeepBaize.Web"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Rules", "DeepBaize.Planning", "DeepBaize.Data"],
     };
@@ -22,7 +22,7 @@ public sealed class ReferenceTests
     {
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets", "Words"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Impacts", "Simulation"],
-        ["DeepBaize.Planning"] = ["Aiming", "Reading"],
+        ["DeepBaize.Planning"] = ["Aiming", "Reading", "Players", "Cueing", "Position", "Breaks"],
     };
 
     [Fact]

@@ -1,4 +1,5 @@
 using DeepBaize.Data.Positions;
+using DeepBaize.Data.Shelf;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
@@ -45,6 +46,28 @@ public sealed class DatabaseTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Members_and_tables_of_an_older_database_stand_on_the_shelf_afterwards()
+    {
+        await using var database = Open(Owner.Local);
+        await database.Database.EnsureDeletedAsync();
+        await database.Database.MigrateAsync("SheetKept");
+        await database.Database.ExecuteSqlRawAsync(
+            """
+            insert into owners (id, name) values ('00000000-0000-4000-8000-000000000002', 'This machine');
+            insert into people (id, owner_id, club, name, role, is_current) values
+              (gen_random_uuid(), '00000000-0000-4000-8000-000000000002', 'A club', 'Ann Alder', 'Player', true),
+              (gen_random_uuid(), '00000000-0000-4000-8000-000000000002', 'A club', 'Bob Birch', 'Coach', false);
+            insert into club_tables (id, owner_id, club, name, measured_on, is_current) values
+              (gen_random_uuid(), '00000000-0000-4000-8000-000000000002', 'A club', 'Near the door', '2026-03-01', true);
+            """);
+        await database.Database.MigrateAsync();
+        var shelf = await database.Shelf.OrderBy(item => item.Name).ToListAsync();
+        Assert.Equal([(ShelfKind.Player, "Ann Alder", true), (ShelfKind.Player, "Bob Birch", false), (ShelfKind.Table, "Near the door", true)],
+            shelf.Select(item => (item.Kind, item.Name, item.IsCurrent)));
+        Assert.Contains("2026-03-01", shelf[2].Document, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task An_owner_sees_own_rows_and_the_house_only()
     {
         var stranger = Guid.NewGuid();
@@ -54,7 +77,7 @@ public sealed class DatabaseTests : IAsyncLifetime
             theirs.Positions.Add(Position(stranger, "Theirs"));
             await theirs.SaveChangesAsync();
             Assert.Contains(await theirs.Positions.ToListAsync(), row => row.Name == "Theirs");
-            Assert.Empty(await theirs.People.ToListAsync());
+            Assert.Empty(await theirs.Shelf.ToListAsync());
         }
 
         await using var ours = Open(Owner.Local);

@@ -59,7 +59,7 @@ public sealed class ExchangeTests(WebFixture web)
     {
         var read = await ReadAsync(text);
         Assert.Equal(1, read.Balls[0].X);
-        Assert.Contains("\"schemaVersion\": 4", await WriteAsync("json", read), StringComparison.Ordinal);
+        Assert.Contains("\"schemaVersion\": 5", await WriteAsync("json", read), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -18,7 +18,7 @@ public sealed class LayoutApiTests(WebFixture web)
         Assert.Equal(1.23456789, opened.GetProperty("balls")[1].GetProperty("x").GetDouble());
         Assert.Equal("cue", opened.GetProperty("balls")[0].GetProperty("id").GetString());
         Assert.Equal(12.5, opened.GetProperty("stroke").GetProperty("directionDeg").GetDouble());
-        Assert.Equal(4, opened.GetProperty("schemaVersion").GetInt32());
+        Assert.Equal(5, opened.GetProperty("schemaVersion").GetInt32());
         Assert.False(opened.GetProperty("isHouse").GetBoolean());
     }
 

@@ -10,6 +10,7 @@ using static DeepBaize.Web.Tests.PotRequests;
 namespace DeepBaize.Web.Tests;
 
 /// <summary>The map of pace and height comes row by row, is complete, and leaves nothing running when its reader goes.</summary>
+[Collection("The pool for longer questions")]
 public sealed class MapStreamTests(WebFixture web)
 {
     private static readonly object[] Balls = [Ball("cue", 1500, 2600), Black, Ball("red1", 700, 2500), Ball("blue", 889, 1784.5)];

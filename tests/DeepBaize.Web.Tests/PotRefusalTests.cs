@@ -54,7 +54,7 @@ public sealed class PotRefusalTests(WebFixture web)
     [Theory]
     [InlineData("play", """{"ball":"black","pocket":"north"}""", "no such pocket")]
     [InlineData("play", """{"ball":"cue","pocket":"green"}""", "white is not potted")]
-    [InlineData("play", """{"ball":"black","pocket":"green","part":"rim"}""", "part is middle")]
+    [InlineData("play", """{"ball":"black","pocket":"green","part":"rim"}""", "part is opening")]
     [InlineData("anchors", """{"ball":"pink","pocket":"green"}""", "not on the table")]
     [InlineData("sweep", """{"ball":"black","pocket":"green"}""", "dial to sweep")]
     [InlineData("map", """{"ball":"pink","pocket":"green"}""", "not on the table")]

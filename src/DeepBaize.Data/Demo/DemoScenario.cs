@@ -1,8 +1,8 @@
-using DeepBaize.Data.Club;
+using DeepBaize.Data.Shelf;
 
 namespace DeepBaize.Data.Demo;
 
-/// <summary>An invented club with its people, its table and its positions.</summary>
+/// <summary>An invented club with its players, its tables, their cues and its positions.</summary>
 public static class DemoScenario
 {
     private const string ClubName = "Larkfield Cue Club";
@@ -14,29 +14,25 @@ public static class DemoScenario
         database.Owners.AddRange(
             new Owner { Id = Owner.House, Name = "House" },
             new Owner { Id = Owner.Local, Name = "This machine" });
-        database.People.AddRange(
-            Member("Tamsin Orrell", PersonRole.Player, true),
-            Member("Desmond Vane", PersonRole.Player, false),
-            Member("Ruth Calloway", PersonRole.Coach, false));
-        database.Tables.Add(new ClubTable
-        {
-            Id = Guid.NewGuid(),
-            OwnerId = Owner.Local,
-            Club = ClubName,
-            Name = "Window table",
-            MeasuredOn = null,
-            IsCurrent = true,
-        });
+        database.Shelf.AddRange(
+            Item(ShelfKind.Player, "Tamsin Orrell", "Plays in the second team.", """{"preset":"club","reach":0.76,"shoulderHeight":1.39}""", true),
+            Item(ShelfKind.Player, "Desmond Vane", "Left-handed; avoids side.", """{"preset":"league","hand":"left","preferences":{"side":"avoid"}}"""),
+            Item(ShelfKind.Player, "Ruth Calloway", "Coach.", """{"preset":"expert","reach":0.82}"""),
+            Item(ShelfKind.Player, "Milo Fenn", "Started this winter.", """{"preset":"starter","reach":0.7,"shoulderHeight":1.3}"""),
+            Item(ShelfKind.Table, "Window table", ClubName, """{"profile":"club"}""", true),
+            Item(ShelfKind.Table, "Back room", $"{ClubName}; old cloth.", """{"profile":"slow-old-cloth"}"""),
+            Item(ShelfKind.Cue, "Ash, 9.5 mm", "Tip changed in October.", """{"mass":0.5,"endMassRatio":25,"maxSpeed":5}""", true));
         database.Positions.AddRange(DemoPositions.All());
     }
 
-    private static Person Member(string name, PersonRole role, bool isCurrent) => new()
+    private static ShelfItem Item(ShelfKind kind, string name, string note, string document, bool isCurrent = false) => new()
     {
         Id = Guid.NewGuid(),
         OwnerId = Owner.Local,
-        Club = ClubName,
+        Kind = kind,
         Name = name,
-        Role = role,
+        Note = note,
+        Document = document,
         IsCurrent = isCurrent,
     };
 }

@@ -22,88 +22,6 @@ namespace DeepBaize.Data.Migrations
 
             NpgsqlModelBuilderExtensions.UseIdentityByDefaultColumns(modelBuilder);
 
-            modelBuilder.Entity("DeepBaize.Data.Club.ClubTable", b =>
-                {
-                    b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("uuid")
-                        .HasColumnName("id");
-
-                    b.Property<string>("Club")
-                        .IsRequired()
-                        .HasMaxLength(80)
-                        .HasColumnType("character varying(80)")
-                        .HasColumnName("club");
-
-                    b.Property<bool>("IsCurrent")
-                        .HasColumnType("boolean")
-                        .HasColumnName("is_current");
-
-                    b.Property<DateOnly?>("MeasuredOn")
-                        .HasColumnType("date")
-                        .HasColumnName("measured_on");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasMaxLength(80)
-                        .HasColumnType("character varying(80)")
-                        .HasColumnName("name");
-
-                    b.Property<Guid>("OwnerId")
-                        .HasColumnType("uuid")
-                        .HasColumnName("owner_id");
-
-                    b.HasKey("Id")
-                        .HasName("pk_club_tables");
-
-                    b.HasIndex("OwnerId")
-                        .HasDatabaseName("ix_club_tables_owner_id");
-
-                    b.ToTable("club_tables", (string)null);
-                });
-
-            modelBuilder.Entity("DeepBaize.Data.Club.Person", b =>
-                {
-                    b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("uuid")
-                        .HasColumnName("id");
-
-                    b.Property<string>("Club")
-                        .IsRequired()
-                        .HasMaxLength(80)
-                        .HasColumnType("character varying(80)")
-                        .HasColumnName("club");
-
-                    b.Property<bool>("IsCurrent")
-                        .HasColumnType("boolean")
-                        .HasColumnName("is_current");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasMaxLength(80)
-                        .HasColumnType("character varying(80)")
-                        .HasColumnName("name");
-
-                    b.Property<Guid>("OwnerId")
-                        .HasColumnType("uuid")
-                        .HasColumnName("owner_id");
-
-                    b.Property<string>("Role")
-                        .IsRequired()
-                        .HasMaxLength(20)
-                        .HasColumnType("character varying(20)")
-                        .HasColumnName("role");
-
-                    b.HasKey("Id")
-                        .HasName("pk_people");
-
-                    b.HasIndex("OwnerId")
-                        .HasDatabaseName("ix_people_owner_id");
-
-                    b.ToTable("people", (string)null);
-                });
-
             modelBuilder.Entity("DeepBaize.Data.Owner", b =>
                 {
                     b.Property<Guid>("Id")
@@ -243,24 +161,71 @@ namespace DeepBaize.Data.Migrations
                     b.ToTable("working_sheets", (string)null);
                 });
 
-            modelBuilder.Entity("DeepBaize.Data.Club.ClubTable", b =>
+            modelBuilder.Entity("DeepBaize.Data.Shelf.ShelfItem", b =>
                 {
-                    b.HasOne("DeepBaize.Data.Owner", null)
-                        .WithMany()
-                        .HasForeignKey("OwnerId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired()
-                        .HasConstraintName("fk_club_tables_owners_owner_id");
-                });
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("uuid")
+                        .HasColumnName("id");
 
-            modelBuilder.Entity("DeepBaize.Data.Club.Person", b =>
-                {
-                    b.HasOne("DeepBaize.Data.Owner", null)
-                        .WithMany()
-                        .HasForeignKey("OwnerId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                    b.Property<DateTimeOffset?>("DeletedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("deleted_at");
+
+                    b.Property<string>("Document")
                         .IsRequired()
-                        .HasConstraintName("fk_people_owners_owner_id");
+                        .HasColumnType("jsonb")
+                        .HasColumnName("document");
+
+                    b.Property<bool>("IsCurrent")
+                        .HasColumnType("boolean")
+                        .HasColumnName("is_current");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasMaxLength(20)
+                        .HasColumnType("character varying(20)")
+                        .HasColumnName("kind");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(60)
+                        .HasColumnType("character varying(60)")
+                        .HasColumnName("name");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasMaxLength(200)
+                        .HasColumnType("character varying(200)")
+                        .HasColumnName("note");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("owner_id");
+
+                    b.Property<int>("SchemaVersion")
+                        .HasColumnType("integer")
+                        .HasColumnName("schema_version");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("integer")
+                        .HasColumnName("version");
+
+                    b.HasKey("Id")
+                        .HasName("pk_shelf_items");
+
+                    b.HasIndex("OwnerId", "Kind")
+                        .IsUnique()
+                        .HasDatabaseName("ix_shelf_items_current")
+                        .HasFilter("is_current and deleted_at is null");
+
+                    b.HasIndex("OwnerId", "Kind", "Name")
+                        .IsUnique()
+                        .HasDatabaseName("ix_shelf_items_owner_id_kind_name")
+                        .HasFilter("deleted_at is null");
+
+                    b.ToTable("shelf_items", (string)null);
                 });
 
             modelBuilder.Entity("DeepBaize.Data.Positions.PositionVersion", b =>
@@ -298,6 +263,16 @@ namespace DeepBaize.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired()
                         .HasConstraintName("fk_working_sheets_owners_owner_id");
+                });
+
+            modelBuilder.Entity("DeepBaize.Data.Shelf.ShelfItem", b =>
+                {
+                    b.HasOne("DeepBaize.Data.Owner", null)
+                        .WithMany()
+                        .HasForeignKey("OwnerId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_shelf_items_owners_owner_id");
                 });
 #pragma warning restore 612, 618
         }

@@ -24,7 +24,7 @@ public sealed record PositionDocument(
     SavedState? State = null)
 {
     /// <summary>The version that this program writes.</summary>
-    public const int CurrentVersion = 4;
+    public const int CurrentVersion = 5;
 
     /// <summary>Id of the club table's profile.</summary>
     public const string ClubProfile = "club";

@@ -1,3 +1,5 @@
+using DeepBaize.Web.Problems;
+
 namespace DeepBaize.Web.Compute;
 
 /// <summary>
@@ -6,11 +8,28 @@ namespace DeepBaize.Web.Compute;
 /// </summary>
 public sealed class ComputePool : IDisposable
 {
+    /// <summary>Jobs that run or wait at most before further long ones are refused.</summary>
+    private const int MostBusy = 12;
+
+    /// <summary>After how many seconds a job that was refused may be asked for again.</summary>
+    private const int RetrySeconds = 5;
+
     private readonly SemaphoreSlim _slots = new(Environment.ProcessorCount);
+
+    /// <summary>Plans take seconds: one processor is never theirs, so that what moves under a hand keeps moving.</summary>
+    private readonly SemaphoreSlim _plans = new(Math.Max(1, Environment.ProcessorCount - 1));
+
     private int _busy;
 
     /// <summary>Jobs that run or wait at this moment.</summary>
     public int Busy => Volatile.Read(ref _busy);
+
+    /// <summary>Refuses a job while too many wait: each holds memory, and who waits long is better told to come again.</summary>
+    /// <exception cref="RefusalException">Too many wait.</exception>
+    public void RequireRoom()
+    {
+        if (Busy >= MostBusy) throw RefusalException.Busy(RetrySeconds);
+    }
 
     /// <summary>Runs a job when there is room for it.</summary>
     /// <param name="job">The job.</param>
@@ -38,6 +57,35 @@ public sealed class ComputePool : IDisposable
         }
     }
 
+    /// <summary>Runs a job that takes seconds; it leaves a processor to others.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="cancel">Stops it, also while it waits.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public async Task<T> RunPlanAsync<T>(Func<CancellationToken, T> job, CancellationToken cancel)
+    {
+        Interlocked.Increment(ref _busy);
+        try
+        {
+            await _plans.WaitAsync(cancel);
+            try
+            {
+                return await RunAsync(job, cancel);
+            }
+            finally
+            {
+                _plans.Release();
+            }
+        }
+        finally
+        {
+            Interlocked.Decrement(ref _busy);
+        }
+    }
+
     /// <inheritdoc />
-    public void Dispose() => _slots.Dispose();
+    public void Dispose()
+    {
+        _slots.Dispose();
+        _plans.Dispose();
+    }
 }

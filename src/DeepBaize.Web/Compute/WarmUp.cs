@@ -1,5 +1,8 @@
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
 using DeepBaize.Planning.Reading;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -23,8 +26,17 @@ public sealed class WarmUp : BackgroundService
             // Code is compiled well only once it was run some dozens of times; one thread, so that a player who comes at once has the others.
             for (var round = 0; round < Rounds; round++) Play(table, layout, stoppingToken);
             PotMatrix.Read(table, layout, stoppingToken);
+            for (var round = 0; round < Rounds / 4; round++) Sample(table, layout, stoppingToken);
         },
         stoppingToken);
+
+    private static void Sample(TableInUse table, Layout layout, CancellationToken stop)
+    {
+        var pot = new Pot(BallId.Black, PocketId.TopGreenSide, PocketPart.Opening);
+        if (new PotSolver(table).Solve(layout, pot, Dials.AtPace(5), withWindow: false).Solution is not { } solution) return;
+        var delivery = CueingReader.Deliver(table, layout, HousePlayers.Club, solution.Strike).Delivery;
+        Stain.Of(StrokeSampler.Play(new SampleQuestion(table, layout, pot, solution.Strike, delivery, TableDoubt.Unmeasured, HousePlayers.Club), 100, 1, 1, stop));
+    }
 
     private static void Play(TableInUse table, Layout layout, CancellationToken stop)
     {

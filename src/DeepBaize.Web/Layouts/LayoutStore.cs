@@ -1,10 +1,10 @@
 using DeepBaize.Data;
 using DeepBaize.Data.Positions;
 using DeepBaize.Table.Layouts;
+using DeepBaize.Web.Keeping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Wording;
 using Microsoft.EntityFrameworkCore;
-using Npgsql;
 
 namespace DeepBaize.Web.Layouts;
 
@@ -45,8 +45,8 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         {
             Id = Guid.CreateVersion7(),
             OwnerId = owner.Id,
-            Name = CleanName(request.Name),
-            Note = CleanNote(request.Note) ?? "",
+            Name = NamedText.Name(request.Name, SavedPosition.NameLength),
+            Note = NamedText.Note(request.Note, SavedPosition.NoteLength) ?? "",
             Tags = CleanTags(request.Tags) ?? [],
             Document = PositionReader.Read(request),
             UpdatedAt = clock.GetUtcNow(),
@@ -60,7 +60,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     public async Task<LayoutResponse> SaveAsync(Guid id, SaveLayoutRequest request, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(request);
-        var note = CleanNote(request.Note);
+        var note = NamedText.Note(request.Note, SavedPosition.NoteLength);
         var document = PositionReader.Read(request);
         var row = await FindForChangeAsync(id, request.Version, cancel);
         KeepVersion(row);
@@ -74,9 +74,9 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     public async Task<LayoutResponse> RenameAsync(Guid id, RenameLayoutRequest request, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(request);
-        var name = CleanName(request.Name);
+        var name = NamedText.Name(request.Name, SavedPosition.NameLength);
         var tags = CleanTags(request.Tags);
-        var note = CleanNote(request.Note);
+        var note = NamedText.Note(request.Note, SavedPosition.NoteLength);
         var row = await FindForChangeAsync(id, request.Version, cancel);
         row.Name = name;
         row.Tags = tags ?? row.Tags;
@@ -111,7 +111,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         {
             Id = Guid.CreateVersion7(),
             OwnerId = owner.Id,
-            Name = NextName(row.Name, [.. taken]),
+            Name = NamedText.Free(row.Name, taken.ToHashSet(), SavedPosition.NameLength, from: 2),
             Note = row.Note,
             Tags = row.Tags,
             Document = row.Document,
@@ -176,42 +176,11 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         await SaveChangesAsync(row, cancel);
     }
 
-    private async Task SaveChangesAsync(SavedPosition row, CancellationToken cancel)
-    {
-        try
-        {
-            await database.SaveChangesAsync(cancel);
-        }
-        catch (DbUpdateConcurrencyException)
-        {
-            throw Stale();
-        }
-        catch (DbUpdateException taken) when (taken.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
-        {
-            throw RefusalException.Conflict("nameTaken", $"You already have a position called \"{row.Name}\".");
-        }
-    }
+    private Task SaveChangesAsync(SavedPosition row, CancellationToken cancel) =>
+        database.SaveAsync(Stale, $"You already have a position called \"{row.Name}\".", cancel);
 
     private static RefusalException Stale() => RefusalException.Conflict(
         "changedMeanwhile", "This position was saved elsewhere meanwhile. Open it again, or save yours under another name.");
-
-    private static string CleanName(string name)
-    {
-        var trimmed = name.Trim();
-        return trimmed.Length is >= 1 and <= SavedPosition.NameLength && !trimmed.Any(char.IsControl)
-            ? trimmed
-            : throw RefusalException.Invalid("name", "No usable name", new Fault(
-                "name", null, "name", $"A name has 1 to {SavedPosition.NameLength} characters on one line."));
-    }
-
-    private static string? CleanNote(string? note)
-    {
-        var trimmed = note?.Trim();
-        return trimmed is null || (trimmed.Length <= SavedPosition.NoteLength && !trimmed.Any(char.IsControl))
-            ? trimmed
-            : throw RefusalException.Invalid("note", "No usable note", new Fault(
-                "note", null, "note", $"A note has up to {SavedPosition.NoteLength} characters on one line."));
-    }
 
     private static List<string>? CleanTags(IReadOnlyList<string>? tags)
     {
@@ -221,15 +190,5 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
             ? clean
             : throw RefusalException.Invalid("tags", "No usable tags", new Fault(
                 "tags", null, "tags", $"A position has up to {SavedPosition.MostTags} tags of up to {SavedPosition.TagLength} characters."));
-    }
-
-    private static string NextName(string name, HashSet<string> taken)
-    {
-        for (var number = 2; ; number++)
-        {
-            var ending = $" ({number})";
-            var next = name[..Math.Min(name.Length, SavedPosition.NameLength - ending.Length)] + ending;
-            if (!taken.Contains(next)) return next;
-        }
     }
 }

@@ -12,7 +12,7 @@ public sealed record StrokeInput(double DirectionDeg, double Pace, double Side =
 /// <summary>A pot that is kept with a position.</summary>
 /// <param name="Ball">The ball.</param>
 /// <param name="Pocket">The pocket.</param>
-/// <param name="Part">middle, nearJaw or farJaw.</param>
+/// <param name="Part">middle, nearJaw, farJaw or opening.</param>
 /// <param name="Keep">True when the aim follows the pot.</param>
 public sealed record KeptPot(string Ball, string Pocket, string Part, bool Keep);
 

@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Table;
 using DeepBaize.Table.Outline;
@@ -67,6 +68,11 @@ public sealed record OutlineResponse(
     double TipAxisFactor,
     double NoseHeight);
 
+/// <summary>A table that differs from its profile.</summary>
+/// <param name="Coefficients">What differs.</param>
+/// <param name="Profile">Name or id of the profile; absent is the club's.</param>
+public sealed record OutlineRequest(CoefficientsInput? Coefficients = null, string? Profile = null);
+
 /// <summary>Route of the table's outline.</summary>
 public static class OutlineEndpoint
 {
@@ -76,6 +82,14 @@ public static class OutlineEndpoint
         routes.MapGet("/api/table", (string? profile) => Describe(ConditionsReader.Find(profile)))
             .WithName("TableOutline")
             .WithSummary("Measurements, cushions, pockets and spots of a table; the club's when no profile is named.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        routes.MapPost("/api/table", (OutlineRequest request) =>
+            {
+                var (conditions, outline) = ConditionsReader.Read(ConditionsReader.Find(request.Profile), request.Coefficients);
+                return Describe(outline, conditions.Gauge);
+            })
+            .WithName("OwnTableOutline")
+            .WithSummary("The same for a table that differs from its profile.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
     }
 
@@ -92,9 +106,9 @@ public static class OutlineEndpoint
         [.. BallSet.Colours.Select(colour => Spot(colour, Spots.Of(colour)!.Value))],
         [.. Spots.Rack(gauge.Diameter).Select((place, i) => Spot(BallSet.Reds[i], place))],
         Physics.Impacts.Strike.MiscueOffset,
-        Wording.StrokeWords.TipRadius,
+        CueShape.TipRadius,
         1 / Wording.StrokeWords.ToTips(1, gauge.Radius),
-        Wording.StrokeWords.AxisFactor(gauge.Radius),
+        CueShape.AxisFactor(gauge.Radius),
         gauge.NoseHeight);
 
     private static MouthOutput Mouth(PocketMouth mouth) => new(

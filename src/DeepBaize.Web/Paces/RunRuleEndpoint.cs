@@ -56,7 +56,7 @@ public static class RunRuleEndpoint
             [.. Enumerable.Range(0, steps + 1).Select(step =>
             {
                 var pace = Pace.Softest + (double)step / StepsPerPace;
-                var speed = Pace.ToSpeed(pace);
+                var speed = conditions.Cue.Paces.ToSpeed(pace);
                 return new RunMark(pace, speed, RunLength.Of(simulation, conditions, outline, speed));
             })],
             RunLength.Metres);

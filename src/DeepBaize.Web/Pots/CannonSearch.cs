@@ -19,13 +19,13 @@ internal static class CannonSearch
         var (layout, pot, table) = (scene.Layout, scene.Pot, scene.Table);
         var fraction = PotReader.Within(question.Fraction, 0, 1, "fraction");
         var most = (int)PotReader.Within(question.Most, 1, 20, "most");
-        var line = CannonLine.Of(PottingLine.Of(layout, pot, table.Outline), layout[second]!.Value, table.Diameter);
+        var line = CannonLine.Of(PottingLine.Of(layout, pot, table), layout[second]!.Value, table.Diameter);
         var turned = new[] { -1, 1, 2 }.Select(degrees => line.FractionWhenTurned(degrees * Math.PI / 180)).ToList();
         var isSensitive = line.Distance * Math.PI / 180 / table.Diameter > SensitivePerDegree;
         var found = new CannonFinder(table).Find(layout, pot, second, scene.Given.Side, fraction, cancel);
         return new CannonResponse(
             new StunLineOutput(1000 * Math.Abs(line.Passes), line.Fraction, line.Distance, turned, isSensitive),
-            [.. found.Take(most).Select(cannon => PotCannonWords.ToOutput(cannon, layout, pot, second))],
+            [.. found.Take(most).Select(cannon => PotCannonWords.ToOutput(cannon, scene, second))],
             PotCannonWords.Summary(line, isSensitive, found.Count, second, pot));
     }
 }

@@ -16,7 +16,7 @@ internal static class DialSearch
         foreach (var distance in question.Distances) PotReader.Within(distance, 0.05, 2.8, "distances");
         var (pace, roll) = (PotReader.Within(question.Pace, Pace.Softest, Pace.Hardest, "pace"), PotReader.Within(question.Roll, -1.1, 1.1, "roll"));
         var radius = table.Conditions.Balls.Radius;
-        return [.. TipHeights.ByDistance(new StrokePlayer(table), Pace.ToSpeed(pace), roll, question.Distances).Select(found =>
+        return [.. TipHeights.ByDistance(new StrokePlayer(table), table.Conditions.Cue.Paces.ToSpeed(pace), roll, question.Distances).Select(found =>
         {
             double? tips = found.Height is { } height ? StrokeWords.ToTips(height, radius) : null;
             return new HeightOutput(found.DistanceMetres, found.Height, tips, tips is { } said ? StrokeWords.Height(said) : "not with a safe tip at this pace");

@@ -1,6 +1,4 @@
 using System.Net.ServerSentEvents;
-using System.Runtime.CompilerServices;
-using System.Threading.Channels;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
@@ -22,29 +20,18 @@ internal static class MapSearch
     }
 
     /// <summary>The map, row by row as the rows are done.</summary>
-    public static async IAsyncEnumerable<SseItem<MapRowOutput>> Stream(
-        PotScene scene, MapQuestion asked, int count, ComputePool pool, [EnumeratorCancellation] CancellationToken cancel)
+    public static IAsyncEnumerable<SseItem<MapRowOutput>> Stream(PotScene scene, MapQuestion asked, int count, ComputePool pool, CancellationToken cancel)
     {
         var (least, most) = SweepSearch.SafeHeights(scene.Given.Side);
         var heights = DialMap.Steps(least, most, count);
         var hardest = CueStrike.HardestPace(Math.Sqrt(least * least + scene.Given.Side * scene.Given.Side), scene.Table.Conditions);
         var paces = DialMap.Steps(SoftestPace, Math.Clamp(hardest, SoftestPace, HardestPace), count);
-        var rows = Channel.CreateUnbounded<MapRowOutput>();
-        using var stop = CancellationTokenSource.CreateLinkedTokenSource(cancel);
-        var work = Task.WhenAll(paces.Select((pace, row) => pool.RunAsync(
-            token => rows.Writer.TryWrite(Row(pace, row, token)), stop.Token)));
-        var closing = work.ContinueWith(
-            done => rows.Writer.TryComplete(done.Exception?.GetBaseException()), CancellationToken.None, TaskContinuationOptions.ExecuteSynchronously, TaskScheduler.Default);
-        try
-        {
-            await foreach (var row in rows.Reader.ReadAllAsync(cancel)) yield return new SseItem<MapRowOutput>(row, "row");
-        }
-        finally
-        {
-            // The reader may have left: what still waits or runs ends at its next stroke.
-            await stop.CancelAsync();
-            await closing;
-        }
+        return PoolStream.ReadAsync<MapRowOutput>("row", (tell, stop) => Task.WhenAll(paces.Select((pace, row) => pool.RunAsync(
+            token =>
+            {
+                tell(Row(pace, row, token));
+                return true;
+            }, stop))), cancel);
 
         MapRowOutput Row(double pace, int row, CancellationToken token)
         {
@@ -53,7 +40,7 @@ internal static class MapSearch
             foreach (var height in heights)
             {
                 token.ThrowIfCancellationRequested();
-                cells.Add(PotMapping.ToCell(map.Play(asked, new Dials(Pace.ToSpeed(pace), scene.Given.Side, height)), scene.Layout, scene.Pot.Ball));
+                cells.Add(PotMapping.ToCell(map.Play(asked, new Dials(Pace.ToSpeed(pace), scene.Given.Side, height)), scene));
             }
 
             return new MapRowOutput(row, count, cells);

@@ -1,6 +1,5 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
-using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Pots;
@@ -8,8 +7,8 @@ namespace DeepBaize.Web.Pots;
 /// <summary>Says what cannons come to.</summary>
 internal static class PotCannonWords
 {
-    public static CannonOutput ToOutput(Cannon cannon, Layout layout, Pot pot, BallId second) => new(
-        cannon.Dials.Pace,
+    public static CannonOutput ToOutput(Cannon cannon, PotScene scene, BallId second) => new(
+        scene.PaceOf(cannon.Dials),
         cannon.Dials.Height,
         PotMapping.Degrees(cannon.DirectionRadians),
         cannon.Fraction,
@@ -17,8 +16,8 @@ internal static class PotCannonWords
         cannon.SecondSpeed,
         cannon.WhiteRest is { } white ? PotMapping.ToPlace(white) : null,
         cannon.SecondRest is { } ball ? PotMapping.ToPlace(ball) : null,
-        $"{EventWords.Capital(PotMapping.Dial(cannon.Dials, layout.Gauge.Radius))}: {ContactWords.Describe(cannon.Fraction)} on the {Names.Spoken(second)}; "
-        + $"the white stops {PotMapping.Where(cannon.WhiteRest, layout, pot.Ball)}");
+        $"{EventWords.Capital(StrokeWords.Dial(cannon.Dials, scene.Table.Conditions))}: {ContactWords.Describe(cannon.Fraction)} on the {Names.Spoken(second)}; "
+        + $"the white stops {PotMapping.Where(cannon.WhiteRest, scene.Layout, scene.Pot.Ball)}");
 
     public static string Summary(CannonLine line, bool isSensitive, int count, BallId second, Pot pot)
     {

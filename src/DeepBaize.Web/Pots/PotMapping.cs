@@ -92,39 +92,36 @@ internal static class PotMapping
             danger.Of,
             PotWords.Danger(danger, ball)))];
 
-    public static MatrixEntryOutput ToEntry(PotEntry entry, double diameter) => new(
+    public static MatrixEntryOutput ToEntry(PotEntry entry, TableInUse table) => new(
         Names.Text(entry.Pot.Ball),
         Names.Text(entry.Pot.Pocket),
         Code(entry.State),
         entry.Line.CutDegrees,
         entry.Line.Fraction,
         Code(entry.Line.SideFor(entry.Pot.Pocket)),
-        entry.Pace,
+        table.Conditions.Cue.Paces.FromSpeed(Physics.Balls.Pace.ToSpeed(entry.Pace)),
         1000 * (entry.Solution?.Window?.WidthAtPocket ?? 0),
         1000 * (entry.Solution?.Window?.WidthRadians ?? 0),
         entry.Refusal is { } refusal ? Code(refusal.Reason) : null,
-        [.. entry.Blockers.Select(near => new BlockerOutput(Names.Text(near.Ball), 1000 * near.Passes, 1000 * diameter))],
+        [.. entry.Blockers.Select(near => new BlockerOutput(Names.Text(near.Ball), 1000 * near.Passes, 1000 * table.Diameter))],
         entry.OpensWithout is { } gone ? Names.Text(gone) : null,
-        EventWords.Capital(PotWords.Entry(entry, diameter)));
+        EventWords.Capital(PotWords.Entry(entry, table.Diameter)));
 
-    public static CellOutput ToCell(DialCell cell, Layout layout, BallId potted) => new(
-        cell.Dials.Pace,
+    public static CellOutput ToCell(DialCell cell, PotScene scene) => new(
+        scene.PaceOf(cell.Dials),
         cell.Dials.Height,
-        StrokeWords.ToTips(cell.Dials.Height, layout.Gauge.Radius),
-        EventWords.Capital(Dial(cell.Dials, layout.Gauge.Radius)),
+        StrokeWords.ToTips(cell.Dials.Height, scene.Layout.Gauge.Radius),
+        EventWords.Capital(StrokeWords.Dial(cell.Dials, scene.Table.Conditions)),
         double.IsNaN(cell.DirectionRadians) ? null : Degrees(cell.DirectionRadians),
         Code(cell.Kind),
         cell.Rest is { } rest ? ToPlace(rest) : null,
         double.IsNaN(cell.Miss) ? null : cell.Miss,
-        CellWords(cell, layout, potted));
+        CellWords(cell, scene.Layout, scene.Pot.Ball));
 
     /// <summary>Where a place is, among the balls that will be left there.</summary>
     public static string Where(Place? place, Layout layout, BallId potted) => place is { } at
         ? Landmarks.Describe(at, [.. layout.Balls.Where(ball => ball.Ball != BallId.Cue && ball.Ball != potted)], layout.Gauge)
         : "nowhere: it falls";
-
-    public static string Dial(Dials dials, double radius) =>
-        $"{StrokeWords.Height(StrokeWords.ToTips(dials.Height, radius))}, {StrokeWords.PaceInWords(dials.Pace)}";
 
     private static string CellWords(DialCell cell, Layout layout, BallId potted)
     {

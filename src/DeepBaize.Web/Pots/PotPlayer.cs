@@ -26,7 +26,7 @@ public static class PotPlayer
         if (layout[pot.Ball] is null)
             return new PotResponse(Describe(scene, answer, null, null, null, null), Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units));
 
-        var line = PottingLine.Of(layout, pot, table.Outline);
+        var line = PottingLine.Of(layout, pot, table);
         var stroke = player.Play(layout, pot, strike);
         var run = stroke.ObjectBall;
         var result = run.Fate == ObjectBallFate.Potted ? null
@@ -36,7 +36,7 @@ public static class PotPlayer
         var dangers = new DangerFinder(player).Find(layout, pot, strike);
         return new PotResponse(
             Describe(scene, answer, line, stroke, parts, dangers),
-            Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units, result));
+            Predictor.Judge(Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units, result), layout, outcome, question.State, pot.Ball));
     }
 
     private static PotOutput Describe(

@@ -21,6 +21,9 @@ internal sealed record PotScene(
     TableInUse Table, ConditionProfile Profile, Layout Layout, Pot Pot, Strike Given, PlacingOutput? Placing, LengthUnits Units)
 {
     public Dials Dials => Dials.Of(Given);
+
+    /// <summary>The pace of dials in the player's own numbers.</summary>
+    public double PaceOf(Dials dials) => Table.Conditions.Cue.Paces.FromSpeed(dials.WhiteSpeed);
 }
 
 /// <summary>Reads questions about pots and refuses what makes no sense.</summary>
@@ -104,7 +107,8 @@ internal static class PotReader
             null or "middle" => PocketPart.Middle,
             "nearJaw" => PocketPart.NearJaw,
             "farJaw" => PocketPart.FarJaw,
-            _ => throw RefusalException.Invalid("pot", "Unknown part", new Fault("pot.part", null, "unknownPart", "A pocket's part is middle, nearJaw or farJaw.")),
+            "opening" => PocketPart.Opening,
+            _ => throw RefusalException.Invalid("pot", "Unknown part", new Fault("pot.part", null, "unknownPart", "A pocket's part is opening, middle, nearJaw or farJaw.")),
         });
     }
 }

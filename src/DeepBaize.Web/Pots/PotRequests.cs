@@ -1,3 +1,4 @@
+using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Pots;
@@ -5,7 +6,7 @@ namespace DeepBaize.Web.Pots;
 /// <summary>A pot.</summary>
 /// <param name="Ball">The object ball: red1 to red15, yellow, green, brown, blue, pink or black.</param>
 /// <param name="Pocket">yellow, green, middleYellowSide, middleGreenSide, topYellowSide or topGreenSide.</param>
-/// <param name="Part">middle (absent), nearJaw or farJaw.</param>
+/// <param name="Part">middle (absent), nearJaw, farJaw, or opening: the middle of the lines that drop.</param>
 public sealed record PotInput(string Ball, string Pocket, string? Part = null);
 
 /// <summary>A pot on a table, with the stroke's dials.</summary>
@@ -17,6 +18,7 @@ public sealed record PotInput(string Ball, string Pocket, string? Part = null);
 /// <param name="Profile">Name or id of the table, balls and cue; absent is the club table.</param>
 /// <param name="Coefficients">What differs from the profile.</param>
 /// <param name="Units">metric (absent) or imperial.</param>
+/// <param name="State">The state of play; when it is given the verdict says what is foul.</param>
 public sealed record PotQuestion(
     IReadOnlyList<BallPlace> Balls,
     PotInput Pot,
@@ -25,7 +27,8 @@ public sealed record PotQuestion(
     PlacingInput? Placing = null,
     string? Profile = null,
     CoefficientsInput? Coefficients = null,
-    string? Units = null);
+    string? Units = null,
+    StateInput? State = null);
 
 /// <summary>A part of the table across its whole width.</summary>
 /// <param name="Name">What it is called.</param>

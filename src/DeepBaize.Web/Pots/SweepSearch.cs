@@ -1,5 +1,4 @@
 using DeepBaize.Physics.Balls;
-using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Wording;
@@ -23,19 +22,20 @@ internal static class SweepSearch
             "height" => false,
             _ => throw RefusalException.Invalid("sweep", "Unknown dial", new Fault("dial", null, "unknownDial", "The dial to sweep is height or pace.")),
         };
-        var (least, most) = isPace ? (Pace.Softest, CueStrike.HardestPace(scene.Given.Offset, scene.Table.Conditions)) : SafeHeights(scene.Given.Side);
+        var (least, most) = isPace ? (Pace.Softest, StrokeWords.HardestPace(scene.Given.Offset, scene.Table.Conditions)) : SafeHeights(scene.Given.Side);
+        var paces = scene.Table.Conditions.Cue.Paces;
         var map = new DialMap(new StrokePlayer(scene.Table));
         var asked = Ask(scene, question.Question, wanted);
         var from = PotReader.Within(question.From ?? (isPace ? SoftestThatPots() : least), least - 1e-9, most + 1e-9, "from");
         var to = PotReader.Within(question.To ?? (isPace ? Math.Min(Math.Max(7, from + 1), most) : most), from, most + 1e-9, "to");
         var cells = Play(DialMap.Steps(from, to, count));
         var window = wanted is null ? null : WindowOf(cells.Count >= 40 ? cells : Play(DialMap.Steps(from, to, 60)));
-        return new SweepResponse([.. cells.Select(cell => PotMapping.ToCell(cell, scene.Layout, scene.Pot.Ball))], window);
+        return new SweepResponse([.. cells.Select(cell => PotMapping.ToCell(cell, scene))], window);
 
         double SoftestThatPots()
         {
             var pace = least;
-            while (pace + PaceStep < most && map.Play(asked, scene.Dials with { WhiteSpeed = Pace.ToSpeed(pace) }).Kind == CellKind.NoPot) pace += PaceStep;
+            while (pace + PaceStep < most && map.Play(asked, scene.Dials with { WhiteSpeed = paces.ToSpeed(pace) }).Kind == CellKind.NoPot) pace += PaceStep;
             return pace;
         }
 
@@ -45,7 +45,7 @@ internal static class SweepSearch
             foreach (var value in values)
             {
                 cancel.ThrowIfCancellationRequested();
-                played.Add(map.Play(asked, isPace ? scene.Dials with { WhiteSpeed = Pace.ToSpeed(value) } : scene.Dials with { Height = value }));
+                played.Add(map.Play(asked, isPace ? scene.Dials with { WhiteSpeed = paces.ToSpeed(value) } : scene.Dials with { Height = value }));
             }
 
             return played;
@@ -54,7 +54,7 @@ internal static class SweepSearch
         DialWindowOutput? WindowOf(List<DialCell> fine)
         {
             var tries = fine.Select(cell => new DialTry(
-                isPace ? cell.Dials.Pace : cell.Dials.Height, cell.Kind is CellKind.NoPot or CellKind.InOff ? double.NaN : cell.Miss)).ToList();
+                isPace ? scene.PaceOf(cell.Dials) : cell.Dials.Height, cell.Kind is CellKind.NoPot or CellKind.InOff ? double.NaN : cell.Miss)).ToList();
             if (PaceWindow.Through(tries, wanted!.Value.Radius) is not { } window) return null;
             return new DialWindowOutput(window.Best, window.Least, window.Most, isPace
                 ? $"{EventWords.Capital(StrokeWords.PaceInWords(window.Best))}; from {window.Least:0.0} to {window.Most:0.0} it stays in the zone"

@@ -21,7 +21,7 @@ internal static class TableReader
         var on = matrix.Where(entry => entry.State is PotState.Open or PotState.Partly).ToList();
         var reds = on.Select(entry => entry.Pot.Ball).Where(BallSet.IsRed).Distinct().ToList();
         return new MatrixResponse(
-            [.. matrix.Select(entry => PotMapping.ToEntry(entry, table.Diameter))],
+            [.. matrix.Select(entry => PotMapping.ToEntry(entry, table))],
             [.. ProblemBalls.Rank(layout, matrix).Select(ToProblem)],
             [.. RedsByRegion.Count(layout, regions).Select(ToRegion)],
             [.. RedsByRegion.Rank(layout, regions, reds, question.Balance).Select(choice => ToChoice(choice, question.Balance))],

@@ -25,6 +25,7 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         if (problem.Status == StatusCodes.Status500InternalServerError) LogUnexpected(log, httpContext.Request.Path, exception);
         if (problem.Status == StatusCodes.Status503ServiceUnavailable) LogDatabaseAway(log, httpContext.Request.Path, exception);
         httpContext.Response.StatusCode = problem.Status!.Value;
+        if (exception is RefusalException { RetryAfterSeconds: { } seconds }) httpContext.Response.Headers.RetryAfter = seconds.ToString(System.Globalization.CultureInfo.InvariantCulture);
         return await writer.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = problem });
     }
 

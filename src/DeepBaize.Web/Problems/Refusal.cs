@@ -26,6 +26,14 @@ public sealed class RefusalException(int status, string code, string title, IRea
     /// <summary>Everything that is wrong.</summary>
     public IReadOnlyList<Fault> Faults { get; } = faults;
 
+    /// <summary>Seconds after which the same may be asked again; null where that makes no difference.</summary>
+    public int? RetryAfterSeconds { get; private init; }
+
+    /// <summary>A request for which there is no room just now: 429 with a time to come again.</summary>
+    /// <param name="seconds">Seconds to wait.</param>
+    public static RefusalException Busy(int seconds) =>
+        new(StatusCodes.Status429TooManyRequests, "busy", "Too many plans at once", [new Fault("", null, "busy", $"Too many plans are being made just now; try again in {seconds} seconds.")]) { RetryAfterSeconds = seconds };
+
     /// <summary>A request whose values are wrong: 400.</summary>
     public static RefusalException Invalid(string code, string title, params IReadOnlyList<Fault> faults) =>
         new(StatusCodes.Status400BadRequest, code, title, faults);

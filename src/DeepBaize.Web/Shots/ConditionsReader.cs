@@ -32,6 +32,7 @@ internal static class ConditionsReader
                 Mass = input.Cue?.Mass ?? based.Cue.Mass,
                 EndMassRatio = input.Cue?.EndMassRatio ?? based.Cue.EndMassRatio,
                 MaxSpeed = input.Cue?.MaxSpeed ?? based.Cue.MaxSpeed,
+                Paces = ReadPaces(input.Cue?.Paces),
             },
         };
         var problems = Coefficients.Problems(conditions);
@@ -44,6 +45,15 @@ internal static class ConditionsReader
         }
 
         return (conditions, conditions.Pockets == based.Pockets ? profile.Outline : new TableOutline(conditions.Pockets));
+    }
+
+    /// <summary>A player's pace scale; the house's for none.</summary>
+    /// <exception cref="RefusalException">The paces do not rise, or one is out of range.</exception>
+    public static PaceScale ReadPaces(IReadOnlyList<PaceInput>? paces, string field = "coefficients.cue.paces")
+    {
+        if (paces is null || paces.Count == 0) return PaceScale.House;
+        return PaceScale.TryBuild(paces.Select(mark => new PaceMark(mark.Pace, mark.WhiteSpeed, mark.Scatter)), out var problem)
+            ?? throw RefusalException.Invalid("paces", "Paces that make no scale", new Fault(field, null, "paces", problem!));
     }
 
     private static TableCoefficients ReadTable(TableInput? input, TableCoefficients based) => input is null ? based : based with

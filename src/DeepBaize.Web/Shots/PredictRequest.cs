@@ -1,3 +1,5 @@
+using DeepBaize.Web.Layouts;
+
 namespace DeepBaize.Web.Shots;
 
 /// <summary>A ball on the table.</summary>
@@ -66,8 +68,18 @@ public sealed record BallsInput(
     double? FrictionB = null,
     double? FrictionC = null);
 
-/// <summary>The cue; what is absent is the profile's.</summary>
-public sealed record CueInput(double? Mass = null, double? EndMassRatio = null, double? MaxSpeed = null);
+/// <summary>A pace of a player's own scale.</summary>
+/// <param name="Pace">The number that the player gives it, 1 to 10.</param>
+/// <param name="WhiteSpeed">Mean speed in m/s with which the white left the tip.</param>
+/// <param name="Scatter">Standard deviation of that speed as a share of it.</param>
+public sealed record PaceInput(double Pace, double WhiteSpeed, double Scatter = 0);
+
+/// <summary>The cue and what the player can do with it; what is absent is the profile's.</summary>
+/// <param name="Mass">Mass in kg.</param>
+/// <param name="EndMassRatio">Ball mass over the cue's effective end mass.</param>
+/// <param name="MaxSpeed">Greatest cue speed in m/s.</param>
+/// <param name="Paces">The player's own pace scale: paces in this request and its answer are meant in it.</param>
+public sealed record CueInput(double? Mass = null, double? EndMassRatio = null, double? MaxSpeed = null, IReadOnlyList<PaceInput>? Paces = null);
 
 /// <summary>Coefficients that differ from the profile's.</summary>
 public sealed record CoefficientsInput(
@@ -89,6 +101,7 @@ public sealed record PlacingInput(string Ball, double X, double Y, bool Snap = t
 /// <param name="Placing">A ball that is being laid: it is settled first, then the shot is predicted.</param>
 /// <param name="Profile">Name or id of the table, balls and cue; absent is the club table.</param>
 /// <param name="Units">metric (absent) or imperial: how distances are put into words.</param>
+/// <param name="State">The state of play; when it is given the verdict says what is foul.</param>
 public sealed record PredictRequest(
     IReadOnlyList<BallPlace> Balls,
     StrikeInput? Strike = null,
@@ -96,4 +109,5 @@ public sealed record PredictRequest(
     CoefficientsInput? Coefficients = null,
     PlacingInput? Placing = null,
     string? Profile = null,
-    string? Units = null);
+    string? Units = null,
+    StateInput? State = null);

@@ -104,8 +104,9 @@ public sealed record StrokeOutput(
 /// <param name="White">Where the white stops.</param>
 /// <param name="Away">How far that is from where it was struck, in the requested units; null when it is not on the table.</param>
 /// <param name="Because">Why, from what was simulated.</param>
+/// <param name="Foul">What is foul about it and what that costs; null when nothing is, or no state of play was given.</param>
 public sealed record VerdictOutput(
-    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string? Away, string Because);
+    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string? Away, string Because, string? Foul = null);
 
 /// <summary>Where a dragged ball settles.</summary>
 /// <param name="Ball">The ball.</param>

@@ -36,7 +36,7 @@ public static class Predictor
         var (layout, placing) = Lay(request.Balls, request.Placing, conditions, outline);
         var record = new ShotRecord();
         var (strike, outcome) = Play(request, layout, conditions, new TableSimulation(conditions, outline), record);
-        return Compose(new Played(layout, strike, outcome, record), profile, conditions, placing, units);
+        return Judge(Compose(new Played(layout, strike, outcome, record), profile, conditions, placing, units), layout, outcome, request.State, null);
     }
 
     /// <summary>The layout of a request's balls, with the one in the hand settled.</summary>
@@ -72,6 +72,15 @@ public static class Predictor
             placing,
             new ProfileName(profile.Id, profile.Name));
     }
+
+    /// <summary>Lets the referee judge a stroke where a state of play is known.</summary>
+    /// <param name="response">The prediction.</param>
+    /// <param name="layout">The balls before the stroke.</param>
+    /// <param name="outcome">What came of it.</param>
+    /// <param name="state">The state of play; null when nothing is known.</param>
+    /// <param name="pot">The ball that is played for, if any.</param>
+    internal static PredictResponse Judge(PredictResponse response, Layout layout, ShotOutcome outcome, StateInput? state, BallId? pot) =>
+        state is null ? response : response with { Verdict = response.Verdict with { Foul = RulingWords.FoulOf(layout, outcome, StateReader.Read(state), pot) } };
 
     /// <summary>The units in which distances are put into words.</summary>
     /// <exception cref="RefusalException">There are no such units.</exception>

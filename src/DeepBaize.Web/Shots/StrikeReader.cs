@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Shots;
 
@@ -26,7 +27,7 @@ internal static class StrikeReader
         if (faults.Count > 0) throw RefusalException.Invalid("strike", "This stroke cannot be played", faults);
 
         var whiteSpeed = input.WhiteSpeed
-            ?? (input.Pace is { } pace ? Pace.ToSpeed(pace) : CueStrike.WhiteSpeedFor(input.CueSpeed!.Value, offset, conditions.Balls.Mass, conditions.Cue.Mass));
+            ?? (input.Pace is { } pace ? conditions.Cue.Paces.ToSpeed(pace) : CueStrike.WhiteSpeedFor(input.CueSpeed!.Value, offset, conditions.Balls.Mass, conditions.Cue.Mass));
         var strike = new Strike(input.DirectionDeg * Math.PI / 180, whiteSpeed, input.Side, input.Height);
         RefuseBeyondCue(strike, conditions);
         return strike;
@@ -71,7 +72,7 @@ internal static class StrikeReader
     {
         var needed = CueStrike.CueSpeedFor(strike.WhiteSpeed, strike.Offset, conditions.Balls.Mass, conditions.Cue.Mass);
         if (needed <= conditions.Cue.MaxSpeed * (1 + 1e-9)) return;
-        var hardest = CueStrike.HardestPace(strike.Offset, conditions);
+        var hardest = StrokeWords.HardestPace(strike.Offset, conditions);
         throw RefusalException.Impossible(
             "beyondTheCue",
             "Harder than this cue delivers",

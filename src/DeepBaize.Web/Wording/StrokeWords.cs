@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Wording;
@@ -7,27 +8,29 @@ namespace DeepBaize.Web.Wording;
 /// <summary>Says in a player's words where the tip meets the white and how hard.</summary>
 internal static class StrokeWords
 {
-    /// <summary>Diameter of a tip, the unit of a player's offsets, in metres of the cue's axis (common practice, no source).</summary>
-    private const double TipDiameter = 0.0095;
-
-    /// <summary>Radius of the tip and of its dome in metres (common practice, no source).</summary>
-    public const double TipRadius = TipDiameter / 2;
-
     /// <summary>The stroke with everything that follows from it.</summary>
     public static StrokeOutput Describe(in Strike strike, PlayingConditions conditions)
     {
         var radius = conditions.Balls.Radius;
         return new StrokeOutput(
             strike.DirectionRadians * 180 / Math.PI,
-            Pace.FromSpeed(strike.WhiteSpeed),
+            conditions.Cue.Paces.FromSpeed(strike.WhiteSpeed),
             strike.WhiteSpeed,
             CueStrike.CueSpeedFor(strike.WhiteSpeed, strike.Offset, conditions.Balls.Mass, conditions.Cue.Mass),
-            CueStrike.HardestPace(strike.Offset, conditions),
+            HardestPace(strike.Offset, conditions),
             CueStrike.PushOffRadians(strike.Side, conditions.Cue.EndMassRatio) * 180 / Math.PI,
             Clock(strike),
             ToTips(strike.Height, radius),
             ToTips(strike.Side, radius));
     }
+
+    /// <summary>The hardest pace, in the player's own numbers and at most 10, that the cue delivers with the tip at an offset.</summary>
+    public static double HardestPace(double offset, PlayingConditions conditions) => Math.Min(Pace.Hardest, conditions.Cue.Paces.FromSpeed(
+        CueStrike.WhiteSpeedFor(conditions.Cue.MaxSpeed, offset, conditions.Balls.Mass, conditions.Cue.Mass)));
+
+    /// <summary>Height of the tip and pace, in the player's own numbers.</summary>
+    public static string Dial(Dials dials, PlayingConditions conditions) =>
+        $"{Height(ToTips(dials.Height, conditions.Balls.Radius))}, {PaceInWords(conditions.Cue.Paces.FromSpeed(dials.WhiteSpeed))}";
 
     public static string Height(double tips) => Math.Abs(tips) < 0.06 ? "centre height" : $"{Tips(tips)} {(tips > 0 ? "high" : "low")}";
 
@@ -41,10 +44,7 @@ internal static class StrokeWords
 
     /// <summary>Tips of the cue's axis for a contact point: a domed tip touches nearer the centre than its axis.</summary>
     public static double ToTips(double contactOffset, double radius) =>
-        contactOffset * radius * AxisFactor(radius) / TipDiameter;
-
-    /// <summary>Offset of the cue's axis over that of the contact point.</summary>
-    public static double AxisFactor(double radius) => (radius + TipRadius) / radius;
+        contactOffset * radius * CueShape.AxisFactor(radius) / CueShape.TipDiameter;
 
     private static string Tips(double tips)
     {

@@ -1,0 +1,148 @@
+using DeepBaize.Web.Chances;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Players;
+using DeepBaize.Web.Shots;
+
+namespace DeepBaize.Web.Breaks;
+
+/// <summary>What the player rules out.</summary>
+/// <param name="Side">False to play without side.</param>
+/// <param name="Cushion">False to leave out strokes in which the white comes to a cushion.</param>
+/// <param name="Rest">False to leave out strokes that need a rest or the other hand.</param>
+/// <param name="Only">The only ball to play at.</param>
+public sealed record WishesInput(bool Side = true, bool Cushion = true, bool Rest = true, string? Only = null);
+
+/// <summary>A frame for which a break is planned.</summary>
+/// <param name="Balls">The balls on the table, with the white.</param>
+/// <param name="State">The state of play; absent is inferred from the balls.</param>
+/// <param name="Player">The player; absent is the house's club player.</param>
+/// <param name="Wishes">What the player rules out.</param>
+/// <param name="Budget">Strokes that the last search may simulate, 100 to 200,000; absent is 16,000.</param>
+/// <param name="Seed">Seed of the draws; absent is 1.</param>
+/// <param name="Profile">Name or id of the table; absent is the club table.</param>
+/// <param name="Coefficients">What differs from the profile.</param>
+/// <param name="Doubt">unmeasured (absent), measured or none: how far the table may be from its profile, for the chances that are shown.</param>
+public sealed record BreakQuestionInput(
+    IReadOnlyList<BallPlace> Balls,
+    StateInput? State = null,
+    PlayerInput? Player = null,
+    WishesInput? Wishes = null,
+    int Budget = 16_000,
+    int Seed = 1,
+    string? Profile = null,
+    CoefficientsInput? Coefficients = null,
+    string? Doubt = null);
+
+/// <summary>A pot drawn as proof: from where the white then lies.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="Pocket">The pocket.</param>
+/// <param name="From">Where the ball lies then.</param>
+/// <param name="White">Where the white lies then.</param>
+/// <param name="Chance">Estimated chance.</param>
+public sealed record ProofPot(string Ball, string Pocket, PlaceOutput From, PlaceOutput White, double Chance);
+
+/// <summary>Why.</summary>
+/// <param name="Kind">alternates, opens, angle, reach, surePot or points.</param>
+/// <param name="Words">The fact in words.</param>
+/// <param name="Value">Its figure.</param>
+/// <param name="Pots">The pots that prove it.</param>
+public sealed record FactOutput(string Kind, string Words, double Value, IReadOnlyList<ProofPot> Pots);
+
+/// <summary>One stroke of the line.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="Pocket">The pocket.</param>
+/// <param name="From">Where the ball lies.</param>
+/// <param name="Stroke">The stroke.</param>
+/// <param name="Chance">Chance of the pot, from samples.</param>
+/// <param name="Break">The break with it.</param>
+/// <param name="White">Where the white is meant to stop; null when nothing follows.</param>
+/// <param name="Words">A short sentence.</param>
+public sealed record StepOutput(
+    string Ball, string Pocket, PlaceOutput From, StrokeInput Stroke, ChanceOutput Chance, int Break, PlaceOutput? White, string Words);
+
+/// <summary>Another ball, and what it costs.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="Pocket">Its best pocket.</param>
+/// <param name="Stroke">Its best stroke.</param>
+/// <param name="Cost">Points by which it is behind.</param>
+/// <param name="Chance">Chance of the pot.</param>
+/// <param name="Words">Why not that one, in a sentence.</param>
+public sealed record OtherOutput(string Ball, string Pocket, StrokeInput Stroke, double Cost, ChanceOutput Chance, string Words);
+
+/// <summary>The frame's arithmetic.</summary>
+/// <param name="On">What is on.</param>
+/// <param name="Remaining">Points that can still be potted.</param>
+/// <param name="LargestBreak">The largest break still possible.</param>
+/// <param name="PotsToFifty">Fewest further pots to a break of fifty; null when it is out of reach.</param>
+/// <param name="PotsToHundred">Fewest further pots to a hundred.</param>
+/// <param name="Words">The arithmetic in a sentence.</param>
+public sealed record ArithmeticOutput(string On, int Remaining, int LargestBreak, int? PotsToFifty, int? PotsToHundred, string Words);
+
+/// <summary>A plan so far.</summary>
+/// <param name="Sentence">The answer in one sentence.</param>
+/// <param name="Decisive">The words in it that decide: the ball, and the stroke.</param>
+/// <param name="Line">Up to four strokes.</param>
+/// <param name="Worth">Points expected of the visit.</param>
+/// <param name="Error">Their standard error.</param>
+/// <param name="White">Where the white in hand is put.</param>
+/// <param name="Because">At most three facts.</param>
+/// <param name="Others">Other balls, the cheapest first.</param>
+/// <param name="Ledger">What may go wrong, in rows.</param>
+/// <param name="Chance">The first stroke sampled: what runs past, falls short, where the white may stop; null until the last answer.</param>
+/// <param name="Arithmetic">The frame's arithmetic.</param>
+/// <param name="AsksSafety">True when nothing is on, so that the question is what to leave.</param>
+/// <param name="Played">Strokes simulated.</param>
+/// <param name="Budget">The budget that was asked for.</param>
+/// <param name="Seed">The seed.</param>
+/// <param name="IsFinal">True for the last answer.</param>
+public sealed record BreakAnswer(
+    string Sentence,
+    IReadOnlyList<string> Decisive,
+    IReadOnlyList<StepOutput> Line,
+    double Worth,
+    double Error,
+    PlaceOutput? White,
+    IReadOnlyList<FactOutput> Because,
+    IReadOnlyList<OtherOutput> Others,
+    IReadOnlyList<RowOutput> Ledger,
+    ChanceResponse? Chance,
+    ArithmeticOutput Arithmetic,
+    bool AsksSafety,
+    int Played,
+    int Budget,
+    int Seed,
+    bool IsFinal);
+
+/// <summary>A stroke to play in a frame.</summary>
+/// <param name="Balls">The balls.</param>
+/// <param name="Stroke">The stroke as it is meant.</param>
+/// <param name="State">The state of play; its nominated ball is what is played for.</param>
+/// <param name="Player">The player.</param>
+/// <param name="Scatter">Number of the draw; absent plays the stroke as it is meant.</param>
+/// <param name="Seed">Seed of the draws; absent is 1.</param>
+/// <param name="Profile">Name or id of the table; absent is the club table.</param>
+/// <param name="Coefficients">What differs from the profile.</param>
+public sealed record StepQuestion(
+    IReadOnlyList<BallPlace> Balls,
+    StrokeInput Stroke,
+    StateInput? State = null,
+    PlayerInput? Player = null,
+    int? Scatter = null,
+    int Seed = 1,
+    string? Profile = null,
+    CoefficientsInput? Coefficients = null);
+
+/// <summary>What a stroke came to by the rules.</summary>
+/// <param name="Words">The ruling in a sentence.</param>
+/// <param name="Points">Points scored.</param>
+/// <param name="Penalty">Points that go to the opponent.</param>
+/// <param name="StaysAtTable">True when the player goes on.</param>
+/// <param name="IsOver">True when the frame is over.</param>
+/// <param name="Balls">The balls for the next stroke, colours put back; a white in hand stands in the D.</param>
+/// <param name="State">The state of play then.</param>
+public sealed record StepAnswer(string Words, int Points, int Penalty, bool StaysAtTable, bool IsOver, IReadOnlyList<BallPlace> Balls, StateInput State);
+
+/// <summary>What a place in the D is worth to a white in hand.</summary>
+/// <param name="Place">The place.</param>
+/// <param name="Worth">Points expected, estimated.</param>
+public sealed record HandPlace(PlaceOutput Place, double Worth);

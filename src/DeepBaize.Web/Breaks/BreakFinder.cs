@@ -1,0 +1,141 @@
+using System.Net.ServerSentEvents;
+using DeepBaize.Physics.Balls;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Web.Chances;
+using DeepBaize.Web.Compute;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Pots;
+using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Breaks;
+
+/// <summary>Plans breaks and puts plans into words.</summary>
+internal static class BreakFinder
+{
+    private const int Samples = 400;
+
+    /// <summary>A processor stays free for the live prediction.</summary>
+    private static readonly int Threads = Math.Max(1, Environment.ProcessorCount - 1);
+
+    /// <summary>Plans a break and streams each better answer.</summary>
+    public static IAsyncEnumerable<SseItem<BreakAnswer>> Stream(BreakScene scene, ComputePool pool, CancellationToken cancel) => PoolStream.ReadAsync<BreakAnswer>(
+        "plan",
+        (tell, stop) => pool.RunPlanAsync(
+            token =>
+            {
+                var planner = new BreakPlanner(BreakPlanner.Ask(scene.Table, scene.Player, scene.Wishes, scene.Seed, Threads));
+                planner.Plan(scene.Frame, scene.Budget, plan => tell(ToAnswer(plan, scene, token)), token);
+                return true;
+            },
+            stop),
+        cancel);
+
+    /// <summary>What places in the D are worth to a white in hand.</summary>
+    public static IReadOnlyList<HandPlace> RateD(BreakQuestionInput question)
+    {
+        var scene = BreakReader.Read(question);
+        var planner = new BreakPlanner(BreakPlanner.Ask(scene.Table, scene.Player, scene.Wishes, scene.Seed, 1));
+        return [.. BreakPlanner.PlacesInTheD(scene.Frame).Select(place => new HandPlace(PotMapping.ToPlace(place), planner.WorthInHand(scene.Frame, place)))];
+    }
+
+    private static BreakAnswer ToAnswer(BreakPlan plan, BreakScene scene, CancellationToken cancel)
+    {
+        var arithmetic = ToArithmetic(scene.Frame);
+        if (plan.Line.Count == 0)
+        {
+            return new BreakAnswer(
+                NothingOn(scene), [], [], 0, 0, null, [], [], [], null, arithmetic, true, plan.Played, scene.Budget, scene.Seed, plan.IsFinal);
+        }
+
+        var first = plan.Line[0];
+        var best = new RatedStroke(first.Stroke, plan.Worth, plan.Error, first.Pot.Of, first.Pot.Count);
+        var layout = new FramePlayer(scene.Table, scene.Player).LayoutOf(first.Before) ?? scene.Layout;
+        var chance = plan.IsFinal ? ChanceFinder.Find(scene.Ask(first.Stroke, layout, Samples), cancel) : null;
+        return new BreakAnswer(
+            BreakWords.Sentence(plan, Dial(first.Stroke, scene)),
+            [EventWords.Capital(BreakWords.Ball(first.Stroke.Pot.Ball, first.Before)), Dial(first.Stroke, scene)],
+            [.. plan.Line.Select(step => ToStep(step, scene))],
+            plan.Worth,
+            plan.Error,
+            plan.White is { } white ? PotMapping.ToPlace(white) : null,
+            [.. plan.Facts.Select(fact => ToFact(fact, plan))],
+            [.. plan.Others.Select(other => ToOther(other, scene, first.Before, best))],
+            Ledger(plan, chance),
+            chance,
+            arithmetic,
+            false,
+            plan.Played,
+            scene.Budget,
+            scene.Seed,
+            plan.IsFinal);
+    }
+
+    private static string NothingOn(BreakScene scene)
+    {
+        var on = BallsOn.Words(scene.Frame.On);
+        return scene.Wishes == BreakWishes.Free
+            ? $"No pot is on: {on} cannot be potted from here. What do you leave?"
+            : $"With what you rule out no pot is on: {on} cannot be potted so.";
+    }
+
+    private static ArithmeticOutput ToArithmetic(FrameState frame) => new(
+        StateReader.Text(frame.On),
+        FrameArithmetic.PointsRemaining(frame),
+        FrameArithmetic.LargestBreak(frame),
+        FrameArithmetic.FewestPots(frame, 50),
+        FrameArithmetic.FewestPots(frame, 100),
+        BreakWords.Arithmetic(frame));
+
+    private static StepOutput ToStep(PlanStep step, BreakScene scene) => new(
+        Names.Text(step.Stroke.Pot.Ball),
+        Names.Text(step.Stroke.Pot.Pocket),
+        PlaceOf(step.Before, step.Stroke.Pot.Ball),
+        ToStroke(step.Stroke, scene),
+        ChanceMapping.ToChance(step.Pot),
+        step.Break,
+        step.White is { } white ? PotMapping.ToPlace(white) : null,
+        BreakWords.Step(step, Dial(step.Stroke, scene)));
+
+    private static FactOutput ToFact(PlanFact fact, BreakPlan plan)
+    {
+        var next = plan.Line.Count > 1 ? plan.Line[1].Before : plan.Line[0].Before;
+        var white = next.White is { } place ? PotMapping.ToPlace(place) : new PlaceOutput(0, 0);
+        return new FactOutput(
+            PotMapping.Code(fact.Kind),
+            BreakWords.Fact(fact, next),
+            fact.Value,
+            [.. fact.Pots.Select(pot => new ProofPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), PlaceOf(next, pot.Pot.Ball), white, pot.Chance))]);
+    }
+
+    private static OtherOutput ToOther(OtherBall other, BreakScene scene, FrameState frame, RatedStroke best) => new(
+        Names.Text(other.Ball), Names.Text(other.Best.Stroke.Pot.Pocket), ToStroke(other.Best.Stroke, scene), other.Cost, ChanceMapping.ToChance(other.Best.Pot),
+        BreakWords.Other(other, frame, best));
+
+    /// <summary>What may go wrong: in-off, what is left when it is missed, and the two rows of pace that is out.</summary>
+    private static List<RowOutput> Ledger(BreakPlan plan, ChanceResponse? chance)
+    {
+        var rows = new List<RowOutput>();
+        if (chance is not null) rows.AddRange(chance.Rows.Where(row => row.Kind is "past" or "short" or "inOff"));
+        if (plan.MissLeaves is { } leaves) rows.Add(new RowOutput("miss", "If it is missed", BreakWords.Miss(leaves), null, leaves > 0.75));
+        return rows;
+    }
+
+    private static PlaceOutput PlaceOf(FrameState frame, BallId ball) => PotMapping.ToPlace(frame.Balls.First(placed => placed.Ball == ball).Place);
+
+    private static string Dial(BreakStroke stroke, BreakScene scene)
+    {
+        var words = ChanceMapping.Stroke(Dials.Of(stroke.Strike), scene.Ask(stroke, scene.Layout, Samples).Scene);
+        return char.ToLowerInvariant(words[0]) + words[1..] + (stroke.Way > Planning.Cueing.BridgeWay.Stretched ? $", with {CueingWords.Way(stroke.Way)}" : "");
+    }
+
+    private static StrokeInput ToStroke(BreakStroke stroke, BreakScene scene)
+    {
+        PlayingConditions conditions = scene.Table.Conditions;
+        return new StrokeInput(
+            PotMapping.Degrees(stroke.Strike.DirectionRadians), conditions.Cue.Paces.FromSpeed(stroke.Strike.WhiteSpeed), stroke.Strike.Side, stroke.Strike.Height);
+    }
+}

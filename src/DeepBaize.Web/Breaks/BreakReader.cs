@@ -1,0 +1,58 @@
+using DeepBaize.Physics.Profiles;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Web.Chances;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Players;
+using DeepBaize.Web.Pots;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+
+namespace DeepBaize.Web.Breaks;
+
+/// <summary>A frame for which a break is planned, read and found possible.</summary>
+internal sealed record BreakScene(
+    ConditionProfile Profile, TableInUse Table, Layout Layout, FrameState Frame, PlayerProfile Player, BreakWishes Wishes, TableDoubt Doubt, int Budget, int Seed)
+{
+    /// <summary>One stroke of it as a question about chances.</summary>
+    public ChanceScene Ask(BreakStroke stroke, Layout layout, int samples) => new(
+        new PotScene(Table, Profile, layout, stroke.Pot, stroke.Strike, null, default), Player, Doubt, null, samples, Seed, KeepsPot: false);
+}
+
+/// <summary>Reads questions about breaks and refuses what makes no sense.</summary>
+internal static class BreakReader
+{
+    private const int LeastBudget = 100;
+    private const int MostBudget = 200_000;
+
+    /// <summary>The scene of a question.</summary>
+    /// <exception cref="RefusalException">Something in it is unknown, contradictory or out of range.</exception>
+    public static BreakScene Read(BreakQuestionInput question)
+    {
+        var (profile, table, layout, frame) = ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients);
+        var wishes = question.Wishes ?? new WishesInput();
+        BallId? only = wishes.Only is { } text ? PotReader.ReadBall(text, "wishes.only") : null;
+        if (only is { } ball) PotReader.RequireBall(layout, ball, "wishes.only");
+        return new BreakScene(
+            profile, table, layout, frame, PlayerReader.Read(question.Player), new BreakWishes(wishes.Side, wishes.Cushion, wishes.Rest, only), ChanceReader.ReadDoubt(question.Doubt),
+            (int)PotReader.Within(question.Budget, LeastBudget, MostBudget, "budget"), question.Seed);
+    }
+
+    /// <summary>The frame of a request: its balls may lie as in a frame, and something is on.</summary>
+    /// <exception cref="RefusalException">They may not, or nothing is.</exception>
+    public static (ConditionProfile Profile, TableInUse Table, Layout Layout, FrameState Frame) ReadFrame(
+        IReadOnlyList<BallPlace> balls, StateInput? state, string? profileName, CoefficientsInput? coefficients)
+    {
+        var (profile, table) = PotReader.ReadTable(profileName, coefficients);
+        var layout = LayoutReader.Build(LayoutReader.ReadBalls(balls), table.Outline, table.Conditions.Gauge);
+        var known = StateReader.ReadFor(state, [.. layout.Balls.Select(placed => placed.Ball)]);
+        var frame = FrameState.Of(layout, known)
+            ?? throw RefusalException.Impossible("nothingUp", "No ball is up", new Fault("balls", null, "nothingUp", "Only the white is on the table: lay the balls first."));
+        return (profile, table, layout, frame);
+    }
+}

@@ -1,0 +1,57 @@
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Reading;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Players;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Breaks;
+
+/// <summary>Plays one stroke of a plan on the sheet and lets the referee judge it.</summary>
+internal static class StepPlayer
+{
+    /// <summary>Plays a stroke.</summary>
+    /// <exception cref="RefusalException">The request is wrong or cannot be carried out.</exception>
+    public static StepAnswer Play(StepQuestion question)
+    {
+        var (_, table, layout, frame) = BreakReader.ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients);
+        var player = PlayerReader.Read(question.Player);
+        var meant = StrikeReader.Read(new StrikeInput(question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height), table.Conditions);
+        var strike = question.Scatter is { } number
+            ? CueingReader.Deliver(table, layout, player, meant).Delivery.Play(meant, Draws.Stroke(question.Seed, number))
+            : meant;
+        var result = new StrokeResult();
+        new TableSimulation(table.Conditions, table.Outline).Run(layout, strike, result);
+        var nominated = frame.On == BallOn.Colour || frame.IsFreeBall ? StateReader.Read(question.State).Nominated ?? NominatedBy(result) : null;
+        var ruling = new Referee(new Sight(table.Outline, frame.Gauge)).Judge(frame, nominated, SeenStroke.Of(layout, result));
+        return new StepAnswer(
+            RulingWords.Say(ruling, BallValue.Of(frame.On, nominated)),
+            ruling.Points,
+            ruling.Penalty,
+            ruling.StaysAtTable,
+            ruling.Next.Phase == FramePhase.Over,
+            [.. WithWhite(ruling.Next).Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
+            ToState(ruling.Next));
+    }
+
+    /// <summary>A player who says nothing plays for the colour that he hits.</summary>
+    private static BallId? NominatedBy(StrokeResult result) => result.FirstContact?.Ball is { } ball && ball >= BallId.Yellow ? ball : null;
+
+    /// <summary>The balls, with a white in hand put where there is room in the D.</summary>
+    private static IEnumerable<PlacedBall> WithWhite(FrameState frame)
+    {
+        if (frame.White is not null) return frame.Balls;
+        var place = BreakPlanner.PlacesInTheD(frame).Cast<Place?>().FirstOrDefault();
+        return place is { } stands ? frame.Balls.Prepend(new PlacedBall(BallId.Cue, stands)) : frame.Balls;
+    }
+
+    private static StateInput ToState(FrameState frame) => new(
+        StateReader.Text(frame.On), null, frame.IsInHand, frame.IsFreeBall, new ScoresInput(frame.Scores.Player, frame.Scores.Opponent), frame.Break, frame.Misses);
+}

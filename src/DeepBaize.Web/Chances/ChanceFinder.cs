@@ -1,0 +1,107 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Position;
+using DeepBaize.Table;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Players;
+using DeepBaize.Web.Pots;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Chances;
+
+/// <summary>What strokes come to in a player's hands.</summary>
+internal static class ChanceFinder
+{
+    private const int MostPlans = 4;
+
+    /// <summary>One stroke.</summary>
+    /// <exception cref="RefusalException">The request is wrong or cannot be carried out.</exception>
+    public static ChanceResponse Find(ChanceQuestion question, CancellationToken cancel) => Find(ChanceReader.Read(question), cancel);
+
+    /// <summary>Strokes side by side.</summary>
+    /// <exception cref="RefusalException">One of them is wrong, or there are too few or too many.</exception>
+    public static CompareResponse Compare(CompareQuestion question, CancellationToken cancel)
+    {
+        if (question.Plans.Count is < 2 or > MostPlans)
+            throw RefusalException.Invalid("plans", "How many?", new Fault("plans", null, "plans", $"Between 2 and {MostPlans} strokes are laid side by side."));
+        var scenes = question.Plans.Select(ChanceReader.Read).ToList();
+        var answers = scenes.ConvertAll(scene => Find(scene, cancel));
+        var plans = answers.ConvertAll(ToPlan);
+        var comparison = Comparison.Of(plans);
+        return new CompareResponse(
+            [.. answers.Select((answer, i) => new ComparedOutput(answer, plans[i].Product, plans[i].Worth, ChanceMapping.Stroke(scenes[i].Scene.Dials, scenes[i].Scene)))],
+            comparison.Recommended,
+            Recommendation(plans, comparison));
+    }
+
+    /// <summary>How a stroke is cued.</summary>
+    /// <exception cref="RefusalException">The request is wrong.</exception>
+    public static CueingOutput Cue(CueingQuestion question)
+    {
+        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
+        var player = PlayerReader.Read(question.Player);
+        var layout = LayoutReader.Build(LayoutReader.ReadBalls(question.Balls), table.Outline, table.Conditions.Gauge);
+        return ChanceMapping.ToCueing(CueingReader.Read(layout, player, StrikeReader.Read(question.Strike, table.Conditions)), player, table.Conditions);
+    }
+
+    /// <summary>One stroke that was read.</summary>
+    public static ChanceResponse Find(ChanceScene asked, CancellationToken cancel)
+    {
+        var (scene, player) = (asked.Scene, asked.Player);
+        var (table, layout, pot) = (scene.Table, scene.Layout, scene.Pot);
+        var strike = asked.Aim(new PotSolver(table));
+        var cueing = CueingReader.Read(layout, player, strike);
+        var cued = CueingReader.Deliver(table, layout, player, strike);
+        var samples = StrokeSampler.Play(
+            new SampleQuestion(table, layout, pot, strike, cued.Delivery, asked.Doubt, player, asked.Zone), asked.Samples, asked.Seed, cancel: cancel);
+        var summary = SampleSummary.Of(samples);
+        var reader = new OutlookReader(table, player);
+        var (meant, past, falls) = (
+            reader.Sharp(layout, pot, strike), reader.Sharp(layout, pot, strike, Outlook.PaceShare), reader.Sharp(layout, pot, strike, -Outlook.PaceShare));
+        var output = ChanceMapping.ToCueing(cueing, player, table.Conditions);
+        var dials = Dials.Of(strike);
+        return new ChanceResponse(
+            PotMapping.Degrees(strike.DirectionRadians),
+            ChanceMapping.ToChance(summary.Pot),
+            ChanceMapping.ToChance(summary.Thick),
+            ChanceMapping.ToChance(summary.Thin),
+            ChanceMapping.ToChance(summary.InOff),
+            [.. summary.InOffs.Select(one => new NamedChance(Names.Text(one.Pocket), ChanceMapping.ToChance(one.Chance)))],
+            [.. summary.Contacts.Select(one => new NamedChance(Names.Text(one.Ball), ChanceMapping.ToChance(one.Chance)))],
+            asked.Zone is null ? null : ChanceMapping.ToChance(summary.Zone),
+            ChanceMapping.ToChance(summary.Next),
+            ChanceMapping.ToOutlook(past, Outlook.PaceShare),
+            ChanceMapping.ToOutlook(falls, -Outlook.PaceShare),
+            ChanceMapping.ToOutlook(meant, 0),
+            1000 * summary.HandsMetres,
+            1000 * summary.TableMetres,
+            PotMapping.Code(summary.Source),
+            Demand.Of(dials, cueing.Factor),
+            player.Preferences.Cost(dials.Side, dials.Height, cueing.NeedsRest),
+            ChanceMapping.ToStain(Stain.Of(samples)),
+            output,
+            RowWriter.Write(summary, asked.Zone is not null, past, falls, meant, cueing, output),
+            asked.Samples,
+            asked.Seed);
+    }
+
+    private static ComparedPlan ToPlan(ChanceResponse answer)
+    {
+        var then = answer.Zone ?? answer.Next;
+        return new ComparedPlan(answer.Pot.Share, answer.Pot.Share == 0 ? 0 : then.Share / answer.Pot.Share, answer.Demand, answer.SchoolCost);
+    }
+
+    private static string Recommendation(IReadOnlyList<ComparedPlan> plans, Comparison comparison)
+    {
+        var (chosen, best) = (plans[comparison.Recommended], plans[comparison.Best]);
+        var first = $"Play {Letter(comparison.Recommended)}: potted and well placed {ChanceWords.Say(chosen.Product)}";
+        if (comparison.Recommended != comparison.Best)
+            return $"{first}, the plainest; {Letter(comparison.Best)} is {100 * (best.Product - chosen.Product):0} in 100 better and asks more.";
+        var second = Enumerable.Range(0, plans.Count).Where(i => i != comparison.Best).MaxBy(i => plans[i].Worth);
+        return $"{first}, against {ChanceWords.Say(plans[second].Product)} for {Letter(second)}.";
+    }
+
+    private static char Letter(int index) => (char)('A' + index);
+}

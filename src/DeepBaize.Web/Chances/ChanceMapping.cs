@@ -1,0 +1,77 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
+using DeepBaize.Table;
+using DeepBaize.Web.Pots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Chances;
+
+/// <summary>Turns chances, leaves and cueing into what is answered.</summary>
+internal static class ChanceMapping
+{
+    public static ChanceOutput ToChance(Chance chance) => new(chance.Share, chance.Low, chance.High, chance.Count, chance.Of, ChanceWords.Say(chance.Share));
+
+    public static OutlookOutput ToOutlook(Outlook outlook, double share) => new(
+        share, outlook.White is { } white ? PotMapping.ToPlace(white) : null, [.. outlook.On.Select(ToPot)]);
+
+    public static LeavePotOutput ToPot(LeavePot pot) => new(
+        Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance, Math.Abs(pot.CutRadians) * 180 / Math.PI, PotMapping.Code(pot.Way), ChanceWords.Say(pot));
+
+    public static StainOutput ToStain(Stain stain) => new(
+        [.. stain.Places.Take(stain.Half).Select(PotMapping.ToPlace)],
+        [.. stain.Places.Skip(stain.Half).Take(stain.NineTenths - stain.Half).Select(PotMapping.ToPlace)],
+        stain.Reach);
+
+    public static CueingOutput ToCueing(CueingAnswer cueing, PlayerProfile player, PlayingConditions conditions)
+    {
+        var hardest = Math.Min(Pace.Hardest, conditions.Cue.Paces.FromSpeed(Pace.ToSpeed(cueing.HardestPace)));
+        return new CueingOutput(
+            cueing.IsPossible,
+            ToStance(cueing.Best, player),
+            [.. cueing.Sides.Select(stance => ToStance(stance, player))],
+            double.IsFinite(cueing.ElevationDegrees) ? cueing.ElevationDegrees : null,
+            PotMapping.ToPlace(cueing.Bridge.Place),
+            cueing.Bridge.Length,
+            cueing.Factor,
+            hardest,
+            [.. cueing.Face.Select(limit => new FaceLimitOutput(limit.Side, double.IsFinite(limit.Lowest) ? limit.Lowest : null))],
+            CueingWords.Say(cueing),
+            CueingWords.Cautions(cueing, hardest));
+    }
+
+    public static FoundOutput ToFound(FoundStroke found, ChanceScene asked)
+    {
+        var dials = Dials.Of(found.Strike);
+        var scene = asked.Scene;
+        var then = asked.Zone is null ? "with a good next pot" : "and in the zone";
+        return new FoundOutput(
+            scene.PaceOf(dials), dials.Side, dials.Height, PotMapping.Degrees(found.Strike.DirectionRadians), found.Plan.Pot, found.Success, found.Plan.Demand, found.Plan.Cost,
+            found.Rest is { } rest ? PotMapping.ToPlace(rest) : null, found.Samples,
+            $"{Stroke(dials, scene)}: {ChanceWords.Say(found.Success)} potted {then}{(found.Cued.NeedsRest ? $", with {CueingWords.Way(found.Cued.Way)}" : "")}{School(found.Plan.Cost)}");
+    }
+
+    /// <summary>What a player's school takes off, where it takes off something.</summary>
+    private static string School(double cost) => cost switch
+    {
+        < 0.5 => "",
+        >= 100 => "; against your school",
+        _ => $"; your school marks it down by {cost:0.#}",
+    };
+
+    /// <summary>A stroke's dials in words.</summary>
+    public static string Stroke(Dials dials, PotScene scene)
+    {
+        var side = StrokeWords.ToTips(dials.Side, scene.Table.Conditions.Balls.Radius);
+        return EventWords.Capital(StrokeWords.Dial(dials, scene.Table.Conditions)) + (Math.Abs(dials.Side) < 0.02 ? "" : $", {StrokeWords.Side(side)}");
+    }
+
+    private static StanceOutput ToStance(Stance stance, PlayerProfile player) => new(
+        Names.Text(stance.Side),
+        PotMapping.Code(stance.Way),
+        stance.Way == BridgeWay.OutOfReach ? null : CueingReader.FactorOf(player, stance.Way),
+        PotMapping.ToPlace(stance.Feet),
+        $"{EventWords.Capital(Names.Spoken(stance.Side))}: {CueingWords.Way(stance.Way)}");
+}

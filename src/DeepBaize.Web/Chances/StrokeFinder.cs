@@ -1,0 +1,115 @@
+using System.Net.ServerSentEvents;
+using DeepBaize.Physics.Balls;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Position;
+using DeepBaize.Table;
+using DeepBaize.Web.Compute;
+using DeepBaize.Web.Pots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Chances;
+
+/// <summary>Searches for strokes: to a zone, plainer ones, into the reds, with a cushion or without.</summary>
+internal static class StrokeFinder
+{
+    private const int PackSamples = 160;
+    private const int CushionSamples = 96;
+    private static readonly double[] PackPaces = [5, 7, 8.5];
+    private static readonly double[] PackSides = [0, -0.25, 0.25];
+
+    /// <summary>Strokes to a zone, streamed as they get better.</summary>
+    public static IAsyncEnumerable<SseItem<FoundProgress>> Stream(ChanceScene asked, ComputePool pool, CancellationToken cancel) =>
+        PoolStream.ReadAsync<FoundProgress>("progress", (tell, stop) => pool.RunAsync(
+            token =>
+            {
+                foreach (var progress in new StrokeSearch(asked.Search).Run(token)) tell(ToProgress(progress, asked));
+                return true;
+            }, stop), cancel);
+
+    /// <summary>The plainest stroke that is nearly as good as the one on the sheet.</summary>
+    public static SimplerResponse Simplify(ChanceQuestion question, CancellationToken cancel)
+    {
+        var asked = ChanceReader.Read(question);
+        var (own, simpler) = new StrokeSearch(asked.Search).Simplify(asked.Aim(new PotSolver(asked.Scene.Table)), cancel);
+        if (simpler is null) return new SimplerResponse(null, own.Success, "Nothing plainer is nearly as good.");
+        var lost = 100 * (own.Success - simpler.Success);
+        var cost = lost > 0.5 ? $"costs {lost:0} in 100" : "costs nothing";
+        var dials = Dials.Of(simpler.Strike);
+        return new SimplerResponse(ChanceMapping.ToFound(simpler, asked), own.Success, $"{ChanceMapping.Stroke(dials, asked.Scene)}: {ChanceWords.Say(simpler.Success)}, {cost}.");
+    }
+
+    /// <summary>Ways into the reds.</summary>
+    public static PackResponse OpenPack(PackQuestion question, CancellationToken cancel)
+    {
+        var asked = ChanceReader.Read(question.Question);
+        var scene = asked.Scene;
+        var paces = question.Paces ?? PackPaces;
+        var sides = question.Sides ?? PackSides;
+        PotReader.Within(paces.Count, 1, 5, "paces");
+        PotReader.Within(sides.Count, 1, 3, "sides");
+        foreach (var pace in paces) PotReader.Within(pace, Pace.Softest, Pace.Hardest, "paces");
+        foreach (var side in sides) PotReader.Within(side, -Dials.SafeHeight, Dials.SafeHeight, "sides");
+        var height = scene.Given.Height;
+        var dials =
+            from pace in paces
+            from side in sides
+            let room = Math.Sqrt(Math.Max(0, Dials.SafeHeight * Dials.SafeHeight - side * side))
+            select new Dials(scene.Table.Conditions.Cue.Paces.ToSpeed(pace), side, Math.Clamp(height, -room, room));
+        var ways = PackOpening.Compare(scene.Table, scene.Layout, scene.Pot, asked.Player, asked.Doubt, dials, PackSamples, asked.Seed, cancel);
+        var best = ways.MaxBy(way => way.Next.Share);
+        return new PackResponse(
+            [.. ways.Select(way => ToPack(way, scene))],
+            best is null || best.Next.Count == 0
+                ? "None of these leaves a next red."
+                : $"{ChanceMapping.Stroke(best.Dials, scene)} leaves a next red most often: {ChanceWords.Say(best.Next.Share)}.");
+    }
+
+    /// <summary>Cushion or hold.</summary>
+    public static CushionResponse FindCushion(CushionQuestion question, CancellationToken cancel)
+    {
+        var asked = ChanceReader.Read(question.Question);
+        var place = PotReader.ReadPlace(question.Place.X, question.Place.Y, "place");
+        var found = CushionOrHold.Find(asked.Search, place, CushionSamples, cancel);
+        var rule = asked.Player.Preferences.CushionRule ? found.Rule : (CushionAdvice?)null;
+        return new CushionResponse(
+            rule is { } said ? PotMapping.Code(said) : null,
+            found.Simulated is { } simulated ? PotMapping.Code(simulated) : null,
+            rule is not null && found.Disagree,
+            found.Hold is { } hold ? ToWay(hold, asked.Scene) : null,
+            found.Cushions is { } cushions ? ToWay(cushions, asked.Scene) : null,
+            CushionWords.Say(found, rule));
+    }
+
+    private static FoundProgress ToProgress(SearchProgress progress, ChanceScene asked)
+    {
+        var best = progress.Best.Select(found => ChanceMapping.ToFound(found, asked)).ToList();
+        return new FoundProgress(best, progress.Played, progress.IsFinal, best.Count > 0 ? best[0].Words + "." : "No stroke that pots stops there.");
+    }
+
+    private static PackOutput ToPack(PackStroke way, PotScene scene)
+    {
+        var what = way.Strike is null ? "does not pot"
+            : way.Entry is null ? $"passes the reds; a next red {ChanceWords.Say(way.Next.Share)}"
+            : $"enters at {way.EntrySpeed:0.0} m/s; a next red {ChanceWords.Say(way.Next.Share)}{(way.NextByRest.Share > 0.05 ? $", {ChanceWords.Say(way.NextByRest.Share)} with the rest" : "")}";
+        return new PackOutput(
+            scene.PaceOf(way.Dials), way.Dials.Side, way.Dials.Height,
+            way.Entry is { } red ? Names.Text(red) : null,
+            way.Entry is null ? null : PotMapping.ToPlace(way.EntryPlace),
+            way.EntrySpeed,
+            ChanceMapping.ToChance(way.Enters),
+            ChanceMapping.ToChance(way.Next),
+            ChanceMapping.ToChance(way.NextByRest),
+            ChanceMapping.ToChance(way.Pot),
+            ChanceMapping.ToChance(way.InOff),
+            $"{ChanceMapping.Stroke(way.Dials, scene)}: {what}.");
+    }
+
+    private static WayOutput ToWay(WayToPlace way, PotScene scene)
+    {
+        var dials = Dials.Of(way.Strike);
+        var cushions = way.Cushions switch { 0 => "no cushion", 1 => "one cushion", var count => $"{count} cushions" };
+        return new WayOutput(
+            scene.PaceOf(dials), dials.Side, dials.Height, way.Cushions, 1000 * way.MissMetres, ChanceMapping.ToChance(way.Pot),
+            $"{ChanceMapping.Stroke(dials, scene)}, {cushions}: usually within {Table.Words.BallWidths.Say(way.MissMetres / scene.Table.Diameter)}, potted {ChanceWords.Say(way.Pot.Share)}.");
+    }
+}

@@ -1,0 +1,77 @@
+using DeepBaize.Planning.Position;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Words;
+using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Players;
+using DeepBaize.Web.Pots;
+using DeepBaize.Web.Problems;
+
+namespace DeepBaize.Web.Chances;
+
+/// <summary>Computes where the white should stop for the next balls.</summary>
+internal static class ZoneSearch
+{
+    /// <summary>The zone of a question.</summary>
+    /// <exception cref="RefusalException">The request is wrong.</exception>
+    public static ZoneResponse Find(ZoneQuestionInput question, CancellationToken cancel)
+    {
+        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
+        var player = PlayerReader.Read(question.Player);
+        var placed = LayoutReader.ReadBalls(question.Balls);
+        var balls = question.Potted is { } potted ? After(placed, table.Conditions.Gauge, PotReader.ReadBall(potted, "potted")) : [.. placed.Where(ball => ball.Ball != BallId.Cue)];
+        var asked = ChanceReader.ReadWishes(question.Goal, table, balls, player)
+            ?? throw RefusalException.Invalid("goal", "No next ball", new Fault("goal.wishes", null, "wishes", "Which ball is next? Name at least one pot that must be on."));
+        var zone = ZoneFinder.Find(asked, cancel);
+        var heading = question.HeadingDeg * Math.PI / 180;
+        var reasons = question.At is { } at ? ZoneFinder.Judge(asked, PotReader.ReadPlace(at.X, at.Y, "at")).Select(Say).ToList() : null;
+        var (along, across) = (zone.WidthAlong(heading), zone.WidthAlong(heading + Math.PI / 2));
+        return new ZoneResponse(
+            zone.Cell, Runs(zone), zone.Best is { } best ? PotMapping.ToPlace(best) : null, 1000 * zone.Room, 1000 * along, 1000 * across, reasons,
+            zone.Best is null
+                ? "There is no such place: allow more cut, more distance or the rest."
+                : $"{BallWidths.Say(along / table.Diameter)} deep along the white's way and {BallWidths.Say(across / table.Diameter)} across.");
+    }
+
+    private static IReadOnlyList<PlacedBall> After(List<PlacedBall> placed, BallGauge gauge, BallId potted)
+    {
+        if (!placed.Exists(ball => ball.Ball == potted))
+            throw RefusalException.Impossible("ballNotThere", "The ball is not there", new Fault("potted", Names.Text(potted), "ballNotThere", $"The {Names.Spoken(potted)} is not on the table."));
+        return NextLeave.Of(placed, gauge, potted, null).Balls;
+    }
+
+    private static List<IReadOnlyList<int>> Runs(Zone zone)
+    {
+        var runs = new List<IReadOnlyList<int>>();
+        for (var row = 0; row < zone.Rows; row++)
+        {
+            var from = -1;
+            for (var column = 0; column <= zone.Columns; column++)
+            {
+                var inside = column < zone.Columns && zone.Inside[row * zone.Columns + column];
+                if (inside && from < 0) from = column;
+                if (inside || from < 0) continue;
+                runs.Add([row, from, column - from]);
+                from = -1;
+            }
+        }
+
+        return runs;
+    }
+
+    private static string Say(ZoneReason reason)
+    {
+        var ball = reason.Pot is { } pot ? Names.Spoken(pot.Ball) : "";
+        return reason.Fault switch
+        {
+            ZoneFault.Occupied => "A ball is in the way there.",
+            ZoneFault.Cushion => "Too near a cushion.",
+            ZoneFault.Shut when double.IsNaN(reason.Value) => $"The {ball} is not on the table.",
+            ZoneFault.Shut => $"The {ball} cannot be potted from there: a ball is in the way.",
+            ZoneFault.Cut => $"The {ball} is cut {reason.Value:0} degrees.",
+            ZoneFault.Distance => $"The {ball} is {reason.Value:0.00} m away.",
+            ZoneFault.Side => $"The wrong side of straight on the {ball}, {reason.Value:0} degrees.",
+            _ => $"The {ball} needs the rest from there.",
+        };
+    }
+}

@@ -1,0 +1,106 @@
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
+using DeepBaize.Web.Chances;
+using DeepBaize.Web.Compute;
+using DeepBaize.Web.Pots;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Players;
+
+/// <summary>A player to be looked at.</summary>
+/// <param name="Player">The player.</param>
+/// <param name="Profile">Name or id of the table; absent is the club table.</param>
+/// <param name="Coefficients">What differs from the profile.</param>
+public sealed record PlayerQuestion(PlayerInput Player, string? Profile = null, CoefficientsInput? Coefficients = null);
+
+/// <summary>How far a stroke's end scatters at a pace.</summary>
+/// <param name="Pace">The pace, in the player's own numbers.</param>
+/// <param name="Lengths">Lengths that it runs when played as meant.</param>
+/// <param name="HalfWithinMm">Half of the strokes stop within this distance of where they should.</param>
+/// <param name="Words">In words.</param>
+public sealed record FinishOutput(double Pace, double Lengths, double HalfWithinMm, string Words);
+
+/// <summary>What a player's hands do, as players speak of it.</summary>
+/// <param name="Player">The player with everything said.</param>
+/// <param name="Black">How often the black off its spot is potted, from 0.6 m at a comfortable angle.</param>
+/// <param name="Straight">How often the long straight pot is.</param>
+/// <param name="Finishes">How far the ends of strokes scatter.</param>
+/// <param name="SuitableCueLength">The cue that suits the player's shoulder, in metres.</param>
+/// <param name="Words">In words.</param>
+public sealed record PlayerOutput(
+    PlayerInput Player, ChanceOutput Black, ChanceOutput Straight, IReadOnlyList<FinishOutput> Finishes, double SuitableCueLength, IReadOnlyList<string> Words);
+
+/// <summary>Strokes at one pace and how far they ran.</summary>
+/// <param name="Pace">The player's number for it.</param>
+/// <param name="Lengths">Lengths that the white ran up and down the table alone.</param>
+public sealed record PaceTrialInput(double Pace, IReadOnlyList<double> Lengths);
+
+/// <summary>Strokes by which a player's own scale is found.</summary>
+/// <param name="Trials">One to ten paces, each with one to twenty strokes.</param>
+/// <param name="Profile">Name or id of the table; absent is the club table.</param>
+/// <param name="Coefficients">What differs from the profile.</param>
+public sealed record PaceQuestion(IReadOnlyList<PaceTrialInput> Trials, string? Profile = null, CoefficientsInput? Coefficients = null);
+
+/// <summary>A player's own scale.</summary>
+/// <param name="Paces">The measured paces.</param>
+/// <param name="Words">What was found.</param>
+public sealed record PaceAnswer(IReadOnlyList<PaceInput> Paces, string Words);
+
+/// <summary>Routes about players.</summary>
+public static class PlayerEndpoints
+{
+    private const int Strokes = 3000;
+    private const int Seed = 1;
+
+    /// <summary>Half of a normal law lies within this many standard deviations.</summary>
+    private const double HalfWithin = 0.6744897501960817;
+
+    /// <summary>Maps the routes.</summary>
+    public static void MapPlayers(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/players/look", (PlayerQuestion request, ComputePool pool, CancellationToken cancel) => pool.RunAsync(_ => Look(request), cancel))
+            .WithName("LookAtPlayer").WithSummary("What a player's hands do: pot rates and how far strokes scatter.").ProducesProblem(StatusCodes.Status400BadRequest);
+        routes.MapPost("/api/players/paces", (PaceQuestion request) => FindPaces(request))
+            .WithName("FindPaces").WithSummary("A player's own pace scale from a few strokes.").ProducesProblem(StatusCodes.Status400BadRequest);
+    }
+
+    private static PlayerOutput Look(PlayerQuestion question)
+    {
+        var player = PlayerReader.Read(question.Player);
+        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
+        var black = ChanceMapping.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.Black(table), Strokes, Seed));
+        var straight = ChanceMapping.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.LongStraight(table), Strokes, Seed));
+        var lengths = new RunLengths(table);
+        return new PlayerOutput(
+            PlayerReader.ToInput(player), black, straight, [.. new[] { 2.0, 4, 6 }.Select(pace => Finish(player, lengths, pace))], player.Physique.SuitableCueLength,
+            [
+                $"Black off its spot: {100 * black.Share:0} in 100.",
+                $"Long straight pot: {100 * straight.Share:0} in 100.",
+                $"Cue to suit: about {100 * player.Physique.SuitableCueLength:0} cm.",
+            ]);
+    }
+
+    private static FinishOutput Finish(PlayerProfile player, RunLengths lengths, double pace)
+    {
+        var speed = player.Paces.ToSpeed(pace);
+        var spread = player.Errors.Pace.Size * player.Errors.Factors.AtPace(pace) * HalfWithin;
+        var half = (lengths.Of(speed * Math.Exp(spread)) - lengths.Of(speed * Math.Exp(-spread))) / 2 * RunLength.Metres;
+        var runs = lengths.Of(speed);
+        return new FinishOutput(pace, runs, 1000 * half, $"Pace {pace:0} runs {runs:0.0} lengths; half of the strokes stop within {100 * half:0} cm of that.");
+    }
+
+    private static PaceAnswer FindPaces(PaceQuestion question)
+    {
+        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
+        PotReader.Within(question.Trials.Count, 1, 10, "trials");
+        foreach (var trial in question.Trials) PotReader.Within(trial.Lengths.Count, 1, 20, "trials.lengths");
+        var scale = new RunLengths(table).Scale(question.Trials.Select(trial => new PaceTrial(trial.Pace, trial.Lengths)), out var problem)
+            ?? throw RefusalException.Invalid("paces", "Strokes that make no scale", new Fault("trials", null, "paces", problem!));
+        return new PaceAnswer(
+            [.. scale.Marks.Select(mark => new PaceInput(mark.Pace, mark.WhiteSpeed, mark.Scatter))],
+            string.Join(" ", scale.Marks.Select(mark => $"{EventWords.Capital(StrokeWords.PaceInWords(mark.Pace))}: {mark.WhiteSpeed:0.00} m/s, give or take {100 * mark.Scatter:0} in 100.")));
+    }
+}

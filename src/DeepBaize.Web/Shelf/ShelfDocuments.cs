@@ -1,0 +1,61 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using DeepBaize.Data.Shelf;
+using DeepBaize.Physics.Profiles;
+using DeepBaize.Planning.Players;
+using DeepBaize.Web.Players;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+
+namespace DeepBaize.Web.Shelf;
+
+/// <summary>One kind of thing on the shelf: how its documents are written, checked, and which of them belong to the house.</summary>
+/// <param name="Kind">The kind.</param>
+/// <param name="What">What one is called, with its article.</param>
+/// <param name="Check">Refuses a document that cannot be.</param>
+/// <param name="House">Those of the house.</param>
+internal sealed record ShelfSort<TDocument>(ShelfKind Kind, string What, Action<TDocument> Check, IReadOnlyList<ShelfOutput<TDocument>> House);
+
+/// <summary>The kinds of things on the shelf.</summary>
+internal static class ShelfDocuments
+{
+    /// <summary>How documents are kept: as they are answered, without what is absent.</summary>
+    public static JsonSerializerOptions Written { get; } = new(JsonSerializerDefaults.Web)
+    {
+        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
+    };
+
+    /// <summary>Players.</summary>
+    public static ShelfSort<PlayerInput> Players { get; } = new(
+        ShelfKind.Player, "player", document => PlayerReader.Read(document, field: "document"),
+        [.. HousePlayers.All.Select(player => House(player.Name, player.Name, About(player), new PlayerInput(player.Name)))]);
+
+    /// <summary>Tables.</summary>
+    public static ShelfSort<TableDocument> Tables { get; } = new(
+        ShelfKind.Table, "table", Check, [.. HouseProfiles.All.Select(table => House(table.Id, table.Name, table.About, new TableDocument(table.Id)))]);
+
+    /// <summary>Cues.</summary>
+    public static ShelfSort<CueDocument> Cues { get; } = new(
+        ShelfKind.Cue, "cue", Check, [House("house", "house cue", "An ordinary snooker cue.", new CueDocument())]);
+
+    private static ShelfOutput<T> House<T>(string id, string name, string about, T document) => new(id, name, about, 0, false, true, document);
+
+    private static string About(PlayerProfile player) => player.Name switch
+    {
+        "starter" => "Plays now and then.",
+        "club" => "A regular of a club.",
+        "league" => "A good league player.",
+        _ => "A very strong player.",
+    };
+
+    private static void Check(TableDocument table)
+    {
+        if (table.Coefficients?.Cue is not null)
+            throw RefusalException.Invalid("table", "A table that cannot be", new Fault("document.coefficients.cue", null, "table", "The cue stands on the shelf of its own."));
+        ConditionsReader.Read(ConditionsReader.Find(table.Profile), table.Coefficients);
+    }
+
+    private static void Check(CueDocument cue) => ConditionsReader.Read(
+        HouseProfiles.Club, new CoefficientsInput(Cue: new CueInput(cue.Mass, cue.EndMassRatio, cue.MaxSpeed)));
+}

@@ -1,0 +1,160 @@
+using System.Text.Json;
+using DeepBaize.Data;
+using DeepBaize.Data.Shelf;
+using DeepBaize.Web.Keeping;
+using DeepBaize.Web.Problems;
+using Microsoft.EntityFrameworkCore;
+
+namespace DeepBaize.Web.Shelf;
+
+/// <summary>Players, tables and cues of one owner: list, add, change, copy, use, take away and bring back, write and read as a file.</summary>
+public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock)
+{
+    private const int MostItems = 500;
+
+    /// <summary>Everything on the shelf.</summary>
+    public async Task<ShelfResponse> ListAsync(CancellationToken cancel)
+    {
+        var rows = await database.Shelf.AsNoTracking().Where(item => item.DeletedAt == null).OrderBy(item => item.Name).ToListAsync(cancel);
+        return new ShelfResponse(Sorted(rows, ShelfDocuments.Players), Sorted(rows, ShelfDocuments.Tables), Sorted(rows, ShelfDocuments.Cues));
+    }
+
+    /// <summary>Adds something.</summary>
+    internal async Task<ShelfOutput<T>> AddAsync<T>(ShelfSort<T> sort, ShelfRequest<T> request, CancellationToken cancel)
+    {
+        sort.Check(request.Document);
+        await RequireRoomAsync(1, cancel);
+        var row = NewRow(sort, NamedText.Name(request.Name, ShelfItem.NameLength), CleanNote(request.Note), request.Document);
+        database.Shelf.Add(row);
+        await SaveAsync(row, cancel);
+        return ToOutput<T>(row);
+    }
+
+    /// <summary>Changes something.</summary>
+    internal async Task<ShelfOutput<T>> ChangeAsync<T>(ShelfSort<T> sort, Guid id, ShelfRequest<T> request, CancellationToken cancel)
+    {
+        var (name, note) = (NamedText.Name(request.Name, ShelfItem.NameLength), CleanNote(request.Note));
+        sort.Check(request.Document);
+        var row = await FindAsync(sort.Kind, id, request.Version, cancel);
+        (row.Name, row.Note, row.Document, row.SchemaVersion) = (name, note, Write(request.Document), ShelfItem.CurrentVersion);
+        await SaveChangedAsync(row, cancel);
+        return ToOutput<T>(row);
+    }
+
+    /// <summary>Puts a copy beside something, of one's own or of the house.</summary>
+    internal async Task<ShelfOutput<T>> CopyAsync<T>(ShelfSort<T> sort, string id, CancellationToken cancel)
+    {
+        await RequireRoomAsync(1, cancel);
+        var source = sort.House.FirstOrDefault(item => item.Id == id);
+        if (source is null) source = ToOutput<T>(await FindAsync(sort.Kind, Guid.TryParse(id, out var own) ? own : Guid.Empty, null, cancel));
+        var taken = await NamesAsync(sort.Kind, cancel);
+        var row = NewRow(sort, FreeName(source.Name, taken), source.Note, source.Document);
+        database.Shelf.Add(row);
+        await SaveAsync(row, cancel);
+        return ToOutput<T>(row);
+    }
+
+    /// <summary>Makes something the one in use; something of the house by using none of one's own.</summary>
+    internal async Task UseAsync<T>(ShelfSort<T> sort, string id, CancellationToken cancel)
+    {
+        var isHouse = sort.House.Any(item => item.Id == id);
+        await using var transaction = await database.Database.BeginTransactionAsync(cancel);
+        var chosen = isHouse ? null : await FindAsync(sort.Kind, Guid.TryParse(id, out var own) ? own : Guid.Empty, null, cancel);
+        await database.Shelf.Where(item => item.Kind == sort.Kind && item.IsCurrent).ExecuteUpdateAsync(set => set.SetProperty(item => item.IsCurrent, false), cancel);
+        if (chosen is not null) await database.Shelf.Where(item => item.Id == chosen.Id).ExecuteUpdateAsync(set => set.SetProperty(item => item.IsCurrent, true), cancel);
+        await transaction.CommitAsync(cancel);
+    }
+
+    /// <summary>Takes something away; it can be brought back.</summary>
+    internal async Task RemoveAsync(ShelfKind kind, Guid id, int version, CancellationToken cancel)
+    {
+        var row = await FindAsync(kind, id, version, cancel);
+        (row.DeletedAt, row.IsCurrent) = (clock.GetUtcNow(), false);
+        await SaveChangedAsync(row, cancel);
+    }
+
+    /// <summary>Brings something back.</summary>
+    internal async Task<ShelfOutput<T>> BringBackAsync<T>(ShelfSort<T> sort, Guid id, CancellationToken cancel)
+    {
+        var row = await database.Shelf.SingleOrDefaultAsync(item => item.Id == id && item.Kind == sort.Kind && item.DeletedAt != null, cancel) ?? throw Unknown();
+        row.DeletedAt = null;
+        await SaveChangedAsync(row, cancel);
+        return ToOutput<T>(row);
+    }
+
+    /// <summary>Takes everything of a file, or nothing: a name that is taken gets a number.</summary>
+    internal async Task<ImportedOutput> ImportAsync(ProfileFile file, CancellationToken cancel)
+    {
+        await RequireRoomAsync(file.Players.Count + file.Tables.Count + file.Cues.Count, cancel);
+        await AddAllAsync(ShelfDocuments.Players, file.Players, cancel);
+        await AddAllAsync(ShelfDocuments.Tables, file.Tables, cancel);
+        await AddAllAsync(ShelfDocuments.Cues, file.Cues, cancel);
+        await database.SaveChangesAsync(cancel);
+        return new ImportedOutput(
+            file.Players.Count, file.Tables.Count, file.Cues.Count,
+            $"Taken from the file: {Counted(file.Players.Count, "player")}, {Counted(file.Tables.Count, "table")} and {Counted(file.Cues.Count, "cue")}.");
+    }
+
+    private static string Counted(int count, string what) => count == 1 ? $"1 {what}" : $"{count} {what}s";
+
+    private async Task AddAllAsync<T>(ShelfSort<T> sort, IReadOnlyList<ShelfEntry<T>> entries, CancellationToken cancel)
+    {
+        var taken = await NamesAsync(sort.Kind, cancel);
+        foreach (var entry in entries)
+        {
+            sort.Check(entry.Document);
+            var name = FreeName(NamedText.Name(entry.Name, ShelfItem.NameLength), taken);
+            taken.Add(name);
+            database.Shelf.Add(NewRow(sort, name, CleanNote(entry.Note), entry.Document));
+        }
+    }
+
+    private async Task<HashSet<string>> NamesAsync(ShelfKind kind, CancellationToken cancel) =>
+        [.. await database.Shelf.Where(item => item.Kind == kind && item.DeletedAt == null).Select(item => item.Name).ToListAsync(cancel)];
+
+    private async Task RequireRoomAsync(int more, CancellationToken cancel)
+    {
+        if (await database.Shelf.CountAsync(item => item.DeletedAt == null, cancel) + more > MostItems)
+            throw RefusalException.Conflict("shelfFull", $"The shelf holds {MostItems} players, tables and cues; take some away first.");
+    }
+
+    private async Task<ShelfItem> FindAsync(ShelfKind kind, Guid id, int? version, CancellationToken cancel)
+    {
+        var row = await database.Shelf.SingleOrDefaultAsync(item => item.Id == id && item.Kind == kind && item.DeletedAt == null, cancel) ?? throw Unknown();
+        return version is { } known && known != row.Version ? throw Stale() : row;
+    }
+
+    private async Task SaveChangedAsync(ShelfItem row, CancellationToken cancel)
+    {
+        row.Version++;
+        await SaveAsync(row, cancel);
+    }
+
+    private Task SaveAsync(ShelfItem row, CancellationToken cancel) => database.SaveAsync(Stale, $"\"{row.Name}\" is there already; choose another name.", cancel);
+
+    private ShelfItem NewRow<T>(ShelfSort<T> sort, string name, string note, T document) => new()
+    {
+        Id = Guid.CreateVersion7(),
+        OwnerId = owner.Id,
+        Kind = sort.Kind,
+        Name = name,
+        Note = note,
+        Document = Write(document),
+    };
+
+    private static IReadOnlyList<ShelfOutput<T>> Sorted<T>(IEnumerable<ShelfItem> rows, ShelfSort<T> sort) =>
+        [.. rows.Where(row => row.Kind == sort.Kind).Select(ToOutput<T>), .. sort.House];
+
+    private static ShelfOutput<T> ToOutput<T>(ShelfItem row) => new(
+        row.Id.ToString(), row.Name, row.Note, row.Version, row.IsCurrent, false, JsonSerializer.Deserialize<T>(row.Document, ShelfDocuments.Written)!);
+
+    private static string Write<T>(T document) => JsonSerializer.Serialize(document, ShelfDocuments.Written);
+
+    private static string FreeName(string name, HashSet<string> taken) => NamedText.Free(name, taken, ShelfItem.NameLength, from: 1);
+
+    private static string CleanNote(string note) => NamedText.Note(note, ShelfItem.NoteLength)!;
+
+    private static RefusalException Unknown() => RefusalException.Unknown("unknownItem", "There is nothing of that kind here; it may have been taken away.");
+
+    private static RefusalException Stale() => RefusalException.Conflict("changedMeanwhile", "This was changed elsewhere meanwhile. Look at it again, or save yours under another name.");
+}

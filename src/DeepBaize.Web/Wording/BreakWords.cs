@@ -1,0 +1,97 @@
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+
+namespace DeepBaize.Web.Wording;
+
+/// <summary>Says a plan in sentences that a coach can read aloud.</summary>
+internal static class BreakWords
+{
+    private const double Near = 0.35;
+    private const double AtCushion = 0.15;
+    private const double NoCost = 0.25;
+
+    /// <summary>A ball by its name; a red by what lies near it.</summary>
+    public static string Ball(BallId ball, FrameState frame)
+    {
+        if (!BallSet.IsRed(ball)) return "the " + Names.Spoken(ball);
+        var place = frame.Balls.First(placed => placed.Ball == ball).Place;
+        if (frame.Reds == 1) return "the last red";
+        var colour = frame.Balls.Where(placed => placed.Ball >= BallId.Yellow).OrderBy(placed => placed.Place.DistanceTo(place)).Cast<PlacedBall?>().FirstOrDefault();
+        // Only the red that is nearest to a colour is named after it.
+        if (colour is { } near && near.Place.DistanceTo(place) < Near
+            && frame.Balls.Where(placed => BallSet.IsRed(placed.Ball)).MinBy(placed => placed.Place.DistanceTo(near.Place)).Ball == ball)
+            return $"the red by the {Names.Spoken(near.Ball)}";
+        if (place.X < Measurements.BaulkLine) return "the red in baulk";
+        if (place.X > Measurements.Length - AtCushion) return "the red near the top cushion";
+        if (place.Y < AtCushion) return "the red near the yellow-side cushion";
+        return place.Y > Measurements.Width - AtCushion ? "the red near the green-side cushion" : "the marked red";
+    }
+
+    /// <summary>The answer in one sentence.</summary>
+    public static string Sentence(BreakPlan plan, string stroke)
+    {
+        var step = plan.Line[0];
+        var then = plan.Line.Count > 1 ? $"; then {Ball(plan.Line[1].Stroke.Pot.Ball, plan.Line[1].Before)}" : "";
+        return $"{EventWords.Capital(Ball(step.Stroke.Pot.Ball, step.Before))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}: {ChanceWords.Say(step.Pot.Share)}{then}.";
+    }
+
+    /// <summary>A stroke of the line.</summary>
+    public static string Step(PlanStep step, string stroke) =>
+        $"{EventWords.Capital(Ball(step.Stroke.Pot.Ball, step.Before))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}.";
+
+    /// <summary>A fact; the frame is that of the next stroke, to name reds in it.</summary>
+    public static string Fact(PlanFact fact, FrameState next) => fact.Kind switch
+    {
+        FactKind.Opens => fact.Pots.Count > 0
+            ? $"It opens the {Names.Spoken(fact.Pots[0].Pot.Ball)} to the {Names.Spoken(fact.Pots[0].Pot.Pocket)}."
+            : $"It opens a pocket for the {Names.Spoken(BallOf(fact.Value))}.",
+        FactKind.Alternates => $"{EventWords.Capital(Count((int)fact.Value))} balls are on then: {Verdict.Listed([.. fact.Pots.Select(pot => Ball(pot.Pot.Ball, next)).Distinct().Take(3)])}.",
+        FactKind.Angle => $"It leaves {fact.Value:0} degrees on {Ball(fact.Pots[0].Pot.Ball, next)}: the white can be moved from there.",
+        FactKind.Reach => $"{EventWords.Capital(Ball(fact.Pots[0].Pot.Ball, next))} is then reached without a rest.",
+        FactKind.SurePot => $"The pot goes {ChanceWords.Say(fact.Value)}.",
+        _ => $"It scores {fact.Value:0}.",
+    };
+
+    /// <summary>Why not another ball.</summary>
+    public static string Other(OtherBall other, FrameState frame, RatedStroke best)
+    {
+        var name = EventWords.Capital(Ball(other.Ball, frame));
+        if (other.Cost < NoCost) return $"{name} is as good.";
+        var why = other.Best.Pot.Share < best.Pot.Share - 0.05
+            ? $"it goes only {ChanceWords.Say(other.Best.Pot.Share)}"
+            : "it leaves less";
+        return $"{name} costs {Points(other.Cost)}: {why}.";
+    }
+
+    /// <summary>What the opponent gets after a miss.</summary>
+    public static string Miss(double chance) => chance switch
+    {
+        > 0.75 => $"when missed, an opponent like you pots {ChanceWords.Say(chance)}.",
+        > 0.4 => $"when missed, an opponent like you pots about {ChanceWords.Say(chance)}.",
+        _ => $"when missed, little is left: {ChanceWords.Say(chance)}.",
+    };
+
+    /// <summary>The arithmetic of a frame.</summary>
+    public static string Arithmetic(FrameState frame)
+    {
+        var remaining = FrameArithmetic.PointsRemaining(frame);
+        var words = $"{EventWords.Capital(BallsOn.Words(frame.On))} is on; {remaining} left on the table.";
+        var behind = frame.Scores.Opponent - frame.Scores.Player;
+        if (behind > remaining)
+        {
+            var needed = FrameArithmetic.Snookers(behind, remaining, FrameArithmetic.LeastPenalty(frame.On)).ToTie;
+            return FrameArithmetic.CanBeSaved(frame) ? $"{words} {behind} behind: {needed} {(needed == 1 ? "snooker" : "snookers")} needed." : $"{words} {behind} behind: it cannot be saved.";
+        }
+
+        var pots = FrameArithmetic.FewestPots(frame, 50);
+        return frame.Break < 50 && pots is { } fifty ? $"{words} {fifty} more pots make fifty at best." : words;
+    }
+
+    private static string Points(double cost) => cost < 1.5 ? "a point" : $"{Math.Round(cost):0} points";
+
+    private static string Count(int count) => count switch { 2 => "two", 3 => "three", 4 => "four", 5 => "five", 6 => "six", _ => count.ToString(System.Globalization.CultureInfo.InvariantCulture) };
+
+    private static BallId BallOf(double value) => BallSet.Colours.First(colour => BallValue.Of(colour) == (int)value);
+}

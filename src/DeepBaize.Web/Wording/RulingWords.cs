@@ -1,0 +1,49 @@
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Reading;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+
+namespace DeepBaize.Web.Wording;
+
+/// <summary>Says what a referee rules.</summary>
+internal static class RulingWords
+{
+    /// <summary>What is foul about a stroke, in a sentence; null when nothing is. Who says nothing plays for the colour of his pot, or for the one that he hits.</summary>
+    /// <param name="before">The balls before it.</param>
+    /// <param name="outcome">What came of it.</param>
+    /// <param name="state">The state of play.</param>
+    /// <param name="pot">The ball that is played for, if any.</param>
+    public static string? FoulOf(Layout before, ShotOutcome outcome, PlayState state, BallId? pot)
+    {
+        if (FrameState.Of(before, state) is not { } frame || outcome.End != ShotEnd.AtRest) return null;
+        BallId?[] named = [state.Nominated, pot, outcome.FirstContact?.Ball];
+        var nominated = frame.On == BallOn.Colour || frame.IsFreeBall ? named.FirstOrDefault(ball => ball >= BallId.Yellow) : null;
+        var ruling = new Referee(null).Judge(frame, nominated, SeenStroke.Of(before, outcome));
+        return ruling.IsFoul ? EventWords.Capital(ruling.Words(BallValue.Of(frame.On, nominated))) + "." : null;
+    }
+
+    /// <summary>The ruling, with what follows from it.</summary>
+    /// <param name="ruling">The ruling.</param>
+    /// <param name="valueOn">What the ball on was worth.</param>
+    public static string Say(Ruling ruling, int valueOn)
+    {
+        var words = EventWords.Capital(ruling.Words(valueOn)) + ".";
+        words += ruling.Miss switch
+        {
+            MissCall.Called => " A miss is called: the balls may be put back.",
+            MissCall.CalledAndWarned => " A second miss with a full ball in sight: a third loses the frame.",
+            MissCall.FrameLost => " The third miss running: the frame is lost.",
+            MissCall.RefereeJudges => " Whether it is a miss the referee judges.",
+            _ => "",
+        };
+        if (ruling.Next.IsFreeBall) words += " Free ball.";
+        words += ruling.End switch
+        {
+            FrameEnd.PlayerWins => $" The frame is won, {ruling.Next.Scores.Player} to {ruling.Next.Scores.Opponent}.",
+            FrameEnd.OpponentWins => " The frame is lost.",
+            _ => ruling.Next.Phase == FramePhase.RespottedBlack ? " Scores are level: the black is spotted again." : $" {EventWords.Capital(BallsOn.Words(ruling.Next.On))} is on{(ruling.StaysAtTable ? "" : " for the opponent")}.",
+        };
+        return words;
+    }
+}

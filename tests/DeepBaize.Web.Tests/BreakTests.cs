@@ -1,0 +1,194 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Net.ServerSentEvents;
+using System.Text.Json;
+using DeepBaize.Tests;
+using static DeepBaize.Web.Tests.PotRequests;
+
+namespace DeepBaize.Web.Tests;
+
+/// <summary>Plans for the break, through the public API.</summary>
+[Collection("The pool for longer questions")]
+public sealed class BreakTests(WebFixture web)
+{
+    private static readonly object[] Colours =
+    [
+        Ball("yellow", 1181, 737), Ball("green", 597, 737), Ball("brown", 889, 737), Ball("blue", 889, 1784.5), Ball("pink", 889, 2676.75), Black,
+    ];
+
+    private static readonly object[] Reds = [Ball("cue", 700, 2300), Ball("red1", 420, 2900), Ball("red2", 620, 3000), Ball("red3", 1300, 2700), .. Colours];
+
+    [Fact]
+    public async Task The_first_answer_comes_early_and_the_last_says_why_what_it_costs_and_what_may_go_wrong()
+    {
+        var answers = await PlanAsync(new { balls = Reds, budget = 1500 });
+        Assert.True(answers.Count >= 2);
+        Assert.Equal(answers.Count - 1, answers.FindIndex(answer => answer.GetProperty("isFinal").GetBoolean()));
+        var last = answers[^1];
+        Assert.StartsWith("red", last.GetProperty("line")[0].Text("ball"), StringComparison.Ordinal);
+        Assert.InRange(last.GetProperty("line").GetArrayLength(), 1, 4);
+        Assert.InRange(last.GetProperty("because").GetArrayLength(), 1, 3);
+        Assert.Contains(last.GetProperty("ledger").EnumerateArray(), row => row.Text("kind") == "past");
+        Assert.Equal("red", last.GetProperty("arithmetic").Text("on"));
+        Assert.Equal(3 * 8 + 27, last.GetProperty("arithmetic").GetProperty("remaining").GetInt32());
+        Assert.EndsWith(".", last.Text("sentence"), StringComparison.Ordinal);
+        Assert.All(last.GetProperty("decisive").EnumerateArray(), words => Assert.Contains(words.GetString()!, last.Text("sentence"), StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(3)]
+    public async Task Every_number_can_be_computed_again_by_the_same_call_and_the_chance_by_its_own(int position)
+    {
+        object[] balls = position switch
+        {
+            1 => Reds,
+            2 => [Ball("cue", 1100, 2850), .. Colours],
+            _ => [Ball("cue", 800, 1900), Ball("red1", 300, 2600), .. Colours],
+        };
+        var body = new { balls, budget = 600, seed = position, doubt = "measured" };
+        var first = (await PlanAsync(body))[^1];
+        Assert.Equal(first.ToString(), (await PlanAsync(body))[^1].ToString());
+        var step = first.GetProperty("line")[0];
+        var stroke = step.GetProperty("stroke");
+        var chance = await PostAsync("/api/chances/stroke", new
+        {
+            question = new
+            {
+                balls,
+                pot = new { ball = step.Text("ball"), pocket = step.Text("pocket"), part = "opening" },
+                strike = new { directionDeg = stroke.Number("directionDeg"), pace = stroke.Number("pace"), side = stroke.Number("side"), height = stroke.Number("height") },
+                keepPot = false,
+            },
+            doubt = "measured",
+            seed = position,
+        });
+        Assert.Equal(first.GetProperty("chance").GetProperty("pot").Number("share"), chance.GetProperty("pot").Number("share"), 0.006);
+    }
+
+    [Fact]
+    public async Task With_nothing_on_it_says_so_and_asks_what_is_left()
+    {
+        object[] wall = [.. Enumerable.Range(0, 6).Select(i => Ball(new[] { "yellow", "green", "brown", "blue", "pink", "black" }[i], 750 + 56 * i, 3400))];
+        var answer = (await PlanAsync(new { balls = (object[])[Ball("cue", 889, 1000), Ball("red1", 889, 3500), .. wall], budget = 200 }))[^1];
+        Assert.True(answer.GetProperty("asksSafety").GetBoolean());
+        Assert.Equal(0, answer.GetProperty("line").GetArrayLength());
+        Assert.Equal("No pot is on: a red cannot be potted from here. What do you leave?", answer.Text("sentence"));
+    }
+
+    [Theory]
+    [InlineData("nothingUp", "[]", null)]
+    [InlineData("state", "reds", """{"on":"black"}""")]
+    [InlineData("state", "reds", """{"on":"purple"}""")]
+    [InlineData("state", "reds", """{"nominated":"white"}""")]
+    public async Task What_cannot_be_planned_is_refused_with_a_sentence(string code, string balls, string? state)
+    {
+        object[] laid = balls == "reds" ? Reds : [Ball("cue", 889, 1000)];
+        using var response = await web.Client.PostAsJsonAsync("/api/breaks/plan", new { balls = laid, state = state is null ? (JsonElement?)null : JsonSerializer.Deserialize<JsonElement>(state) });
+        Assert.InRange((int)response.StatusCode, 400, 422);
+        var problem = await response.Content.ReadFromJsonAsync<JsonElement>();
+        Assert.Equal(code, problem.Text("code"));
+        Assert.EndsWith(".", problem.Text("detail"), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_ball_that_is_not_there_and_a_budget_out_of_range_are_refused()
+    {
+        foreach (var body in new object[] { new { balls = Reds, wishes = new { only = "red9" } }, new { balls = Reds, budget = 5 }, new { balls = Reds, doubt = "perhaps" } })
+        {
+            using var response = await web.Client.PostAsJsonAsync("/api/breaks/plan", body);
+            Assert.False(response.IsSuccessStatusCode);
+            Assert.NotEmpty((await response.Content.ReadFromJsonAsync<JsonElement>()).Text("detail"));
+        }
+    }
+
+    [Fact]
+    public async Task Twenty_plans_at_once_some_wait_the_others_are_told_when_to_come_again_and_balls_are_still_predicted()
+    {
+        using var leave = new CancellationTokenSource();
+        var plans = Enumerable.Range(0, 20).Select(_ => StartAsync(leave.Token)).ToList();
+        // Those that wait answer later; the others are refused at once, and the first of all gets its first answer.
+        bool Has(HttpStatusCode status) => plans.Exists(plan => plan.IsCompletedSuccessfully && plan.Result.Status == status);
+        for (var i = 0; i < 400 && !(Has(HttpStatusCode.OK) && Has(HttpStatusCode.TooManyRequests)); i++) await Task.Delay(50);
+        var times = new List<double>();
+        for (var i = 0; i < 12; i++)
+        {
+            var clock = System.Diagnostics.Stopwatch.StartNew();
+            await web.PredictAsync(new { balls = Reds, strike = new { directionDeg = 10.0, pace = 4 } });
+            times.Add(clock.Elapsed.TotalMilliseconds);
+        }
+
+        Figures.Print($"Live prediction while twenty plans are asked for: p95 {times.Order().ElementAt(11):0} ms (aim 50).");
+        await leave.CancelAsync();
+        var answers = plans.Where(plan => plan.IsCompletedSuccessfully).Select(plan => plan.Result).ToList();
+        var refused = answers.Where(answer => answer.Status == HttpStatusCode.TooManyRequests).ToList();
+        Assert.NotEmpty(refused);
+        Assert.All(refused, answer => Assert.True(answer.RetrySeconds > 0));
+        Assert.Contains(answers, answer => answer.Status == HttpStatusCode.OK);
+
+        async Task<(HttpStatusCode Status, double RetrySeconds)> StartAsync(CancellationToken cancel)
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Post, "/api/breaks/plan") { Content = JsonContent.Create(new { balls = Reds, budget = 60_000 }) };
+            var response = await web.Client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancel);
+            // The answer is left open: its plan goes on until the reader leaves.
+            cancel.Register(response.Dispose);
+            return (response.StatusCode, response.Headers.RetryAfter?.Delta?.TotalSeconds ?? 0);
+        }
+    }
+
+    [Fact]
+    public async Task A_stroke_is_played_by_the_rules_and_the_balls_come_back_as_they_lie_then()
+    {
+        var plan = (await PlanAsync(new { balls = Reds, budget = 600 }))[^1];
+        var step = plan.GetProperty("line")[0];
+        var played = await PostAsync("/api/breaks/step", new { balls = Reds, stroke = step.GetProperty("stroke") });
+        Assert.Equal((1, 0, true), (played.GetProperty("points").GetInt32(), played.GetProperty("penalty").GetInt32(), played.GetProperty("staysAtTable").GetBoolean()));
+        Assert.Equal("colour", played.GetProperty("state").Text("on"));
+        Assert.DoesNotContain(played.GetProperty("balls").EnumerateArray(), ball => ball.Text("id") == step.Text("ball"));
+        Assert.StartsWith("1 point.", played.Text("words"), StringComparison.Ordinal);
+        var meant = step.GetProperty("white");
+        Assert.Equal(meant.Number("x"), played.GetProperty("balls").EnumerateArray().First(ball => ball.Text("id") == "cue").Number("x"), 1e-9);
+
+        var missed = await PostAsync("/api/breaks/step", new { balls = Reds, stroke = new { directionDeg = 180.0, pace = 1.5 } });
+        Assert.Equal(4, missed.GetProperty("penalty").GetInt32());
+        Assert.StartsWith("Foul, 4 away: no ball is hit.", missed.Text("words"), StringComparison.Ordinal);
+        Assert.Equal(4, missed.GetProperty("state").GetProperty("scores").GetProperty("player").GetInt32());
+    }
+
+    [Fact]
+    public async Task The_verdict_says_what_is_foul_where_the_state_of_play_is_known()
+    {
+        object[] balls = [Ball("cue", 889, 2000), Ball("red1", 500, 3000), Ball("pink", 889, 2676.75), Black];
+        var strike = new { directionDeg = 0.0, pace = 3 };
+        JsonElement Foul(JsonElement answer) => answer.GetProperty("verdict").GetProperty("foul");
+        Assert.Equal("Foul, 6 away: the pink is hit first and is not on.", Foul(await web.PredictAsync(new { balls, strike, state = new { on = "red" } })).GetString());
+        Assert.Equal(JsonValueKind.Null, Foul(await web.PredictAsync(new { balls, strike, state = new { on = "colour" } })).ValueKind);
+        Assert.Equal(JsonValueKind.Null, Foul(await web.PredictAsync(new { balls, strike })).ValueKind);
+        Assert.Equal("Foul, 7 away: the pink is hit first and is not on.", Foul(await web.PredictAsync(new { balls, strike, state = new { on = "colour", nominated = "black" } })).GetString());
+    }
+
+    [Fact]
+    public async Task Places_in_the_D_are_rated_for_a_white_in_hand()
+    {
+        var places = await PostAsync("/api/breaks/hand", new { balls = (object[])[Ball("cue", 889, 600), .. Colours], state = new { inHand = true } });
+        var worths = places.EnumerateArray().Select(place => place.Number("worth")).ToList();
+        Assert.True(worths.Count > 10 && worths.Max() > worths.Min());
+    }
+
+    private async Task<List<JsonElement>> PlanAsync(object body)
+    {
+        using var response = await web.Client.PostAsJsonAsync("/api/breaks/plan", body);
+        Assert.Equal(HttpStatusCode.OK, response.StatusCode);
+        var answers = new List<JsonElement>();
+        await foreach (var item in SseParser.Create(await response.Content.ReadAsStreamAsync()).EnumerateAsync()) answers.Add(JsonSerializer.Deserialize<JsonElement>(item.Data));
+        return answers;
+    }
+
+    private async Task<JsonElement> PostAsync(string path, object body)
+    {
+        using var response = await web.Client.PostAsJsonAsync(path, body);
+        Assert.True(response.IsSuccessStatusCode, await response.Content.ReadAsStringAsync());
+        return await response.Content.ReadFromJsonAsync<JsonElement>();
+    }
+}
