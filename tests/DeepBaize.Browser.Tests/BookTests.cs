@@ -4,6 +4,7 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>My shots, files and the set-up sheet as a player handles them.</summary>
+[Collection(Lane.Questions)]
 public sealed class BookTests(BrowserFixture browser) : IDisposable
 {
     private readonly string _folder = Directory.CreateTempSubdirectory("baize-files-").FullName;

@@ -2,10 +2,6 @@ using DeepBaize.Tests;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Interactions;
-using Xunit.v3;
-
-[assembly: AssemblyFixture(typeof(DeepBaize.Browser.Tests.BrowserFixture))]
-[assembly: Parallelization(Mode = Xunit.Sdk.ParallelMode.None)]
 
 namespace DeepBaize.Browser.Tests;
 
@@ -89,3 +85,16 @@ public sealed class BrowserFixture : IAsyncLifetime
         public void Dispose() => action();
     }
 }
+
+/// <summary>Two lanes of tests side by side, each with an application, a database and a browser of its own: one waits while the other works.</summary>
+internal static class Lane
+{
+    public const string Table = "table";
+    public const string Questions = "questions";
+}
+
+[CollectionDefinition(Lane.Table)]
+public sealed class TableLane : ICollectionFixture<BrowserFixture>;
+
+[CollectionDefinition(Lane.Questions)]
+public sealed class QuestionsLane : ICollectionFixture<BrowserFixture>;

@@ -4,6 +4,7 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>Nothing on the sheet is lost: not by a reload, not when the server goes away in the middle of a gesture.</summary>
+[Collection(Lane.Table)]
 public sealed class KeepTests(BrowserFixture browser)
 {
     [Fact]

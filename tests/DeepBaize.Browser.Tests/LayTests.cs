@@ -4,6 +4,7 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>A real position on the sheet in half a minute: by touch, by keys alone, from presets, with its state of play.</summary>
+[Collection(Lane.Table)]
 public sealed class LayTests(BrowserFixture browser)
 {
     /// <summary>Six colours off their spots and six reds, in millimetres up the table and from the yellow side.</summary>

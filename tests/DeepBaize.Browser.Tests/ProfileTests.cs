@@ -3,6 +3,7 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>The table in use: chosen at the top right, kept with a position, and felt in everything that is predicted.</summary>
+[Collection(Lane.Questions)]
 public sealed class ProfileTests(BrowserFixture browser)
 {
     private const string Lively = "The same stroke on a lively table";
@@ -12,7 +13,7 @@ public sealed class ProfileTests(BrowserFixture browser)
     public void Opening_a_position_of_another_table_changes_run_rule_path_and_verdict_and_names_the_table()
     {
         var page = new TablePage(browser).OpenFresh();
-        Assert.Equal("club table", InUse(page));
+        Assert.Equal("Window table", InUse(page));
         var lively = Open(page, Lively, "lively");
         var slow = Open(page, Slow, "slow old cloth");
         Assert.True(lively.Lengths > slow.Lengths * 1.3, $"{lively.Lengths} lengths on the lively table, {slow.Lengths} on old cloth");
@@ -36,10 +37,8 @@ public sealed class ProfileTests(BrowserFixture browser)
         page.Until(() => InUse(page) == "lively");
         var before = Read(page);
 
-        page.Find("table-chooser").Click();
+        page.Choose("table-chooser", "[data-profile=club]");
         var choice = browser.Driver.FindElement(By.CssSelector("[data-profile=club]"));
-        page.Until(() => choice.Displayed);
-        choice.Click();
         page.Until(() => InUse(page) == "club table" && Read(page).Lengths < before.Lengths);
         page.Settle();
         Assert.Equal("club", page.Sheet().GetProperty("profile").GetString());
@@ -60,7 +59,7 @@ public sealed class ProfileTests(BrowserFixture browser)
         page.Find("save-confirm").Click();
         page.Until(() => page.Text("sheet-name") == name);
         page.OpenFresh();
-        Assert.Equal("club table", InUse(page));
+        Assert.Equal("Window table", InUse(page));
         Open(page, name, "slow old cloth");
     }
 

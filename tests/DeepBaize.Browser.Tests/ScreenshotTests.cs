@@ -4,6 +4,7 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>Takes the pictures of docs/screenshots when DEEP_BAIZE_SCREENSHOTS is set; checks everywhere else that they exist.</summary>
+[Collection(Lane.Questions)]
 public sealed class ScreenshotTests(BrowserFixture browser)
 {
     private static readonly string Folder = Path.Combine(TestCluster.RepositoryRoot, "docs", "screenshots");
@@ -135,6 +136,48 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         browser.SetSize(375, 812);
         Take("phone.png", page => page.Settle());
     }
+
+    [Fact]
+    public void The_chances_of_a_stroke_and_two_side_by_side() => Take("chance.png", page =>
+    {
+        page.Find("chance-button").Click();
+        page.SettleChances();
+        page.Find("keep-to-compare").Click();
+        page.Press("run-rule", Keys.ArrowLeft, Keys.ArrowLeft, Keys.ArrowLeft, Keys.ArrowLeft, Keys.ArrowLeft);
+        page.SettleChances();
+        page.Find("keep-to-compare").Click();
+        page.Until(() => page.Text("recommendation").Length > 0);
+        Thread.Sleep(2500);
+    });
+
+    [Fact]
+    public void A_zone_and_the_strokes_that_stop_there() => Take("zone.png", page =>
+    {
+        page.Find("zone-button").Click();
+        page.Find("paint-zone").Click();
+        page.PullCloth((2250, 500), (2650, 800));
+        page.SettleChances();
+        browser.Driver.FindElement(By.CssSelector("[data-search=search]")).Click();
+        page.Until(() => page.Text("zone-panel").Contains("done", StringComparison.Ordinal));
+        Thread.Sleep(1500);
+    });
+
+    [Fact]
+    public void A_break_that_is_planned() => Take("break.png", page =>
+    {
+        page.Find("break-section").Click();
+        page.OpenPosition("Blue on the high side");
+        page.Find("plan").Click();
+        page.Until(() => page.Text("plan-state").Contains("looked at", StringComparison.Ordinal));
+        Thread.Sleep(1500);
+    });
+
+    [Fact]
+    public void Players_and_tables() => Take("players.png", page =>
+    {
+        page.Section("players");
+        Thread.Sleep(500);
+    });
 
     /// <summary>Takes a picture when pictures are asked for; the screen itself is tested elsewhere.</summary>
     private void Take(string name, Action<TablePage> prepare)

@@ -5,11 +5,12 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>Laying, aiming and reading on the sheet, and the manners of the page.</summary>
+[Collection(Lane.Table)]
 public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
 {
     /// <summary>Every face of the bench, and the state of play, by how it is opened.</summary>
     private static readonly string[] Faces =
-        ["stroke", "lay", "lay-chosen", "presets", "preset", "reading", "aim", "white", "numbers", "open", "alike", "save", "files", "view", "help", "state"];
+        ["stroke", "lay", "lay-chosen", "presets", "preset", "reading", "aim", "white", "chance", "zone", "numbers", "open", "alike", "save", "files", "view", "help", "state"];
 
     [Fact]
     public void A_ball_dropped_beside_another_touches_it_on_the_cushion_it_freezes_to_it_and_off_the_table_it_is_gone()
@@ -119,6 +120,9 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
             page.Face(face);
             AssertFits(page, face, (1280, 800));
         }
+
+        page.Face("players");
+        AssertFits(page, "players", (1280, 800));
     }
 
     [Fact]
@@ -139,6 +143,9 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
             page.Face(face);
             AssertFits(page, face, (375, null));
         }
+
+        page.Face("players");
+        AssertFits(page, "players", (375, null));
     }
 
     [Fact]
@@ -167,7 +174,7 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         var found = new List<string>();
         page.Face("view");
         page.Find("letters").Click();
-        foreach (var face in Faces.Append("set-up"))
+        foreach (var face in Faces.Append("players").Append("tables").Append("set-up"))
         {
             page.Face(face);
             found.AddRange(((IEnumerable<object>)browser.Driver.ExecuteAsyncScript(

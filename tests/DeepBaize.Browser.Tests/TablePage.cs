@@ -11,13 +11,24 @@ internal sealed class TablePage(BrowserFixture browser)
 {
     private readonly IWebDriver _driver = browser.Driver;
 
-    private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(10)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
+    private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(25)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
 
     /// <summary>Opens the page as a new user, with nothing kept in the browser.</summary>
     public TablePage OpenFresh()
     {
         ForgetInBrowser();
-        browser.Driver.ExecuteAsyncScript("fetch('/api/sheet', { method: 'DELETE' }).then(arguments[0])");
+        browser.Driver.ExecuteAsyncScript(
+            """
+            const done = arguments[0]
+            const use = (kind, item) => fetch(`/api/shelf/${kind}/${item.id}/use`, { method: 'POST' })
+            Promise.all([
+              fetch('/api/sheet', { method: 'DELETE' }),
+              fetch('/api/shelf').then((response) => response.json()).then((shelf) => Promise.all([
+                use('players', shelf.players.find((item) => item.name === 'Tamsin Orrell')),
+                use('tables', shelf.tables.find((item) => item.name === 'Window table')),
+              ])),
+            ]).then(() => done())
+            """);
         _driver.Navigate().GoToUrl(browser.Address);
         Until(() => Text("sheet-name") == "Black off its spot");
         Settle();
@@ -58,7 +69,7 @@ internal sealed class TablePage(BrowserFixture browser)
 
     public IWebElement Find(string testId) => _driver.FindElement(By.CssSelector($"[data-testid={testId}]"));
 
-    public string Text(string testId) => _driver.FindElements(By.CssSelector($"[data-testid={testId}]")).FirstOrDefault()?.Text ?? "";
+    public string Text(string testId) => Steady(() => _driver.FindElements(By.CssSelector($"[data-testid={testId}]")).FirstOrDefault()?.Text ?? "");
 
     public IWebElement Ball(string id) => _driver.FindElement(By.CssSelector($"[data-ball={id}]"));
 
@@ -92,7 +103,14 @@ internal sealed class TablePage(BrowserFixture browser)
             case "state":
                 Find("state-button").Click();
                 break;
+            case "players":
+                Section("players");
+                break;
+            case "tables":
+                _driver.FindElement(By.CssSelector("[data-kind=tables]")).Click();
+                break;
             case "set-up":
+                Section("table");
                 Find("files").Click();
                 Find("set-up").Click();
                 break;
@@ -104,6 +122,29 @@ internal sealed class TablePage(BrowserFixture browser)
         if (name != "set-up") Settle();
         Thread.Sleep(100);
     }
+
+    /// <summary>Goes to a section of the page.</summary>
+    public void Section(string name)
+    {
+        Script($"location.hash = '{name}'");
+        Until(() => name == "table"
+            ? _driver.FindElements(By.CssSelector("svg.table")).Any(table => table.Displayed)
+            : _driver.FindElements(By.CssSelector("[data-testid=pot-rates]")).Count > 0);
+    }
+
+    /// <summary>Chooses who plays, or another thing of a list, by what its option is marked with.</summary>
+    public void Choose(string list, string option)
+    {
+        Find(list).Click();
+        Until(() => _driver.FindElements(By.CssSelector(option)).Any(one => one.Displayed));
+        // A list that opens moves until it stands.
+        Thread.Sleep(400);
+        _driver.FindElements(By.CssSelector(option)).First(one => one.Displayed).Click();
+        Thread.Sleep(250);
+    }
+
+    /// <summary>Waits until the chances belong to the stroke that is shown.</summary>
+    public void SettleChances() => Until(() => _driver.FindElements(By.CssSelector("[data-testid=chance-strip]:not(.old) [data-chance=pot]")).Count > 0);
 
     /// <summary>Where the cue points, in degrees.</summary>
     public double AimDegrees() => Number(Find("aim"), "aria-valuenow");
@@ -165,13 +206,13 @@ internal sealed class TablePage(BrowserFixture browser)
     }
 
     /// <summary>Where a ball is drawn, in millimetres on the sheet.</summary>
-    public (double X, double Y) PlaceOf(string id) => (Number(Ball(id), "data-x"), Number(Ball(id), "data-y"));
+    public (double X, double Y) PlaceOf(string id) => Steady(() => (Number(Ball(id), "data-x"), Number(Ball(id), "data-y")));
 
-    public (double X, double Y) RestingPlaceOf(string id)
+    public (double X, double Y) RestingPlaceOf(string id) => Steady(() =>
     {
         var mark = _driver.FindElement(By.CssSelector($"[data-resting={id}]"));
         return (Number(mark, "cx"), Number(mark, "cy"));
-    }
+    });
 
     public void DragBall(string id, int dx, int dy)
     {
@@ -225,7 +266,7 @@ internal sealed class TablePage(BrowserFixture browser)
             Thread.Sleep(30);
             var now = (string)Script(
                 """
-                const busy = document.querySelector('main').getAttribute('aria-busy') === 'true'
+                const busy = document.querySelector('main.section')?.getAttribute('aria-busy') === 'true'
                 return busy ? '' : (document.querySelector('[data-testid=verdict]')?.textContent ?? '-') + (document.querySelector('[data-testid=paths]')?.innerHTML ?? '')
                 """)!;
             var still = now.Length > 0 && now == before;
@@ -262,6 +303,19 @@ internal sealed class TablePage(BrowserFixture browser)
             return false;
         }
     });
+
+    /// <summary>Reads once more when what was found was painted anew in between.</summary>
+    private static T Steady<T>(Func<T> read)
+    {
+        try
+        {
+            return read();
+        }
+        catch (StaleElementReferenceException)
+        {
+            return read();
+        }
+    }
 
     public object? Script(string script, params object[] arguments) => browser.Driver.ExecuteScript(script, arguments);
 

@@ -3,6 +3,7 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>The whole way of a player, with the mouse and with the keys alone.</summary>
+[Collection(Lane.Table)]
 public sealed class WholeWayTests(BrowserFixture browser)
 {
     private const double Width = 1778;

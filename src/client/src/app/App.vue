@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import { api, ask, type Club } from '@/api/client'
+import { computed, onMounted, ref, watch } from 'vue'
+import PlayerChooser from '@/players/PlayerChooser.vue'
+import PlayersSection from '@/players/PlayersSection.vue'
+import { useShelf } from '@/players/useShelf'
+import { useEventListener } from '@vueuse/core'
 import SetUpPage from '@/sheet/SetUpPage.vue'
 import { useServer } from '@/sheet/useServer'
 import { useSheet } from '@/sheet/useSheet'
@@ -17,38 +20,58 @@ const model = useSheet()
 const server = useServer()
 const preferences = usePreferences()
 const state = useState(model)
-const { profiles, outline, rule, refusal, load } = useTable(model.profile)
-const club = ref<Club | null>(null)
+const shelf = useShelf(model.profile)
+const { profiles, outline, rule, refusal, load } = useTable(model.profile, shelf.coefficients)
 const setsState = ref(false)
 const printed = ref(false)
 const isReady = computed(() => outline.value !== null && rule.value !== null)
 
-onMounted(async () => {
-  club.value = (await ask(api.GET('/api/club'))).data ?? null
-})
+/** Which section is shown stands in the address, so that the way back is the browser's own. */
+type Section = 'table' | 'break' | 'players'
+const named = (): Section => (['break', 'players'].find((name) => location.hash === `#${name}`) as Section) ?? 'table'
+const section = ref<Section>(named())
+const isTable = computed(() => section.value !== 'players')
+useEventListener(window, 'hashchange', () => (section.value = named()))
+
+onMounted(() => void shelf.load())
+// What was not to be had while the server was away is asked for again.
+watch(server.away, (away) => !away && !shelf.shelf.value && void shelf.load())
+
+async function chooseTable(id: string) {
+  const own = shelf.shelf.value?.tables.find((table) => table.id === id)
+  await shelf.use('tables', id)
+  model.setProfile(own?.document?.profile ?? (own ? 'club' : id))
+}
 </script>
 
 <template>
   <header class="top">
     <h1>Deep Baize</h1>
     <nav :aria-label="t('app.sections')">
-      <a href="/" aria-current="page">{{ t('app.table') }}</a>
+      <a href="#table" :aria-current="section === 'table' ? 'page' : undefined">{{ t('app.table') }}</a>
+      <a href="#break" :aria-current="section === 'break' ? 'page' : undefined" data-testid="break-section">{{
+        t('app.break')
+      }}</a>
+      <a href="#players" :aria-current="section === 'players' ? 'page' : undefined" data-testid="players-section">{{
+        t('app.players')
+      }}</a>
     </nav>
-    <StateButton :state="state" :open="setsState" @toggle="setsState = !setsState" />
+    <StateButton v-if="isTable" :state="state" :open="setsState" @toggle="setsState = !setsState" />
     <div class="who">
-      <b>{{ club?.player }}</b>
-      <b>{{ club?.table }}</b>
-      <span v-if="club?.table && !club.measuredOn">{{ t('app.notMeasured') }}</span>
+      <span v-if="shelf.doubt.value === 'unmeasured'" class="doubt">{{ t('app.notMeasured') }}</span>
+      <PlayerChooser :shelf="shelf" />
       <TableChooser
         v-if="profiles.length > 0"
         :profiles="profiles"
         :profile="model.profile.value"
-        @choose="model.setProfile"
+        :shelf="shelf"
+        @choose="chooseTable"
       />
     </div>
   </header>
+  <PlayersSection v-if="section === 'players'" :shelf="shelf" :profiles="profiles" />
   <SetUpPage
-    v-if="printed && outline"
+    v-if="printed && outline && isTable"
     :model="model"
     :outline="outline"
     :units="preferences.units.value"
@@ -56,12 +79,14 @@ onMounted(async () => {
   />
   <TableSection
     v-if="isReady"
-    v-show="!printed"
+    v-show="!printed && isTable"
+    :plans="section === 'break'"
     :model="model"
     :outline="outline!"
     :rule="rule!"
     :server="server"
     :preferences="preferences"
+    :shelf="shelf"
     :state="state"
     :sets-state="setsState"
     @state-set="setsState = false"
@@ -90,13 +115,22 @@ h1 {
   letter-spacing: 0.01em;
   white-space: nowrap;
 }
+nav {
+  display: flex;
+  gap: 18px;
+  white-space: nowrap;
+}
 nav a {
   display: inline-block;
   padding: 11px 2px 8px;
-  border-bottom: 3px solid var(--cloth);
+  border-bottom: 3px solid transparent;
+  color: var(--ink-soft);
+  text-decoration: none;
+}
+nav a[aria-current] {
+  border-bottom-color: var(--cloth);
   color: inherit;
   font-weight: 650;
-  text-decoration: none;
 }
 .who {
   margin-left: auto;
@@ -113,9 +147,19 @@ nav a {
   font-size: 20px;
 }
 @media (max-width: 1180px) {
-  .who > b,
-  .who > span {
+  .who > .doubt {
     display: none;
+  }
+}
+@media (max-width: 1000px) {
+  .top {
+    gap: 14px;
+  }
+  .who {
+    gap: 8px;
+  }
+  nav {
+    gap: 12px;
   }
 }
 @media (max-width: 620px) {

@@ -31,12 +31,12 @@ const emit = defineEmits<{ face: [face: Face] }>()
 }
 button {
   flex: 1 1 auto;
-  padding: 5px 3px 4px;
+  padding: 5px 2px 4px;
   border: 0;
   border-bottom: 3px solid transparent;
   background: none;
   font: inherit;
-  font-size: 15px;
+  font-size: 14px;
   color: var(--ink-soft);
   cursor: pointer;
 }

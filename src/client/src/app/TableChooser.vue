@@ -1,32 +1,41 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Profile } from '@/api/client'
+import type { ShelfModel } from '@/players/useShelf'
 import { t } from '@/words'
+import ListChooser from './ListChooser.vue'
 
-/** Which table, balls and cue everything is worked out for. */
-const props = defineProps<{ profiles: Profile[]; profile: string }>()
+/** Which table everything is worked out for: one's own, or one of the house. */
+const props = defineProps<{ profiles: Profile[]; profile: string; shelf: ShelfModel }>()
 const emit = defineEmits<{ choose: [id: string] }>()
 
-const about = computed(() => props.profiles.find((known) => known.id === props.profile)?.about ?? '')
+const options = computed(() => [
+  ...(props.shelf.shelf.value?.tables ?? [])
+    .filter((table) => !table.isHouse)
+    .map((table) => ({
+      id: table.id,
+      label: table.name,
+      about: table.note,
+      mark: { 'data-own-table': table.name },
+    })),
+  ...props.profiles.map((known) => ({
+    id: known.id,
+    label: known.name,
+    about: known.about,
+    mark: { 'data-profile': known.id },
+  })),
+])
+const chosen = computed(() => props.shelf.table.value?.id ?? props.profile)
+const about = computed(() => options.value.find((one) => one.id === chosen.value)?.about)
 </script>
 
 <template>
-  <el-select
-    :model-value="profile"
-    class="chooser"
-    :aria-label="t('app.chooser')"
-    :title="about"
-    data-testid="table-chooser"
-    @update:model-value="(id: string) => emit('choose', id)"
-  >
-    <el-option v-for="known in profiles" :key="known.id" :value="known.id" :label="known.name">
-      <span :data-profile="known.id" :title="known.about">{{ known.name }}</span>
-    </el-option>
-  </el-select>
+  <ListChooser
+    name="table-chooser"
+    :label="t('app.chooser')"
+    :chosen="chosen"
+    :about="about"
+    :options="options"
+    @choose="(id) => emit('choose', id)"
+  />
 </template>
-
-<style scoped>
-.chooser {
-  width: 168px;
-}
-</style>

@@ -1,9 +1,30 @@
 /** What the bench shows. */
 export type Face =
-  'lay' | 'presets' | 'stroke' | 'reading' | 'aim' | 'white' | 'numbers' | 'open' | 'save' | 'files' | 'view' | 'help'
+  | 'lay'
+  | 'presets'
+  | 'stroke'
+  | 'reading'
+  | 'aim'
+  | 'white'
+  | 'chance'
+  | 'zone'
+  | 'numbers'
+  | 'open'
+  | 'save'
+  | 'files'
+  | 'view'
+  | 'help'
 
 /** Faces that have a tab. */
-export const tabs: Face[] = ['lay', 'reading', 'stroke', 'aim', 'white', 'numbers']
+export const tabs: Face[] = ['lay', 'reading', 'stroke', 'aim', 'white', 'chance', 'zone']
 
 /** Keys that turn the bench to a face. */
-export const faceKeys: Record<string, Face> = { l: 'lay', t: 'reading', s: 'stroke', a: 'aim', w: 'white' }
+export const faceKeys: Record<string, Face> = {
+  l: 'lay',
+  t: 'reading',
+  s: 'stroke',
+  a: 'aim',
+  w: 'white',
+  h: 'chance',
+  z: 'zone',
+}

@@ -26,6 +26,7 @@ defineProps<{ playback: Playback }>()
     <span class="time" data-testid="clock">
       {{ t('motion.clock', { time: playback.time.value.toFixed(1), duration: playback.duration.value.toFixed(1) }) }}
     </span>
+    <slot />
   </div>
 </template>
 

@@ -12,7 +12,7 @@ const emit = defineEmits<{ drop: []; part: [part: PotPart]; keep: [keep: boolean
 const chosen = computed(() => props.model.pot.value)
 const parts: { value: PotPart; label: string }[] = [
   { value: 'nearJaw', label: t('pot.near') },
-  { value: 'middle', label: t('pot.middle') },
+  { value: 'opening', label: t('pot.middle') },
   { value: 'farJaw', label: t('pot.far') },
 ]
 const pocketName = (id: string) => props.outline.pockets.find((pocket) => pocket.id === id)?.name ?? id
@@ -52,7 +52,7 @@ const words = computed(() => {
       />
       <el-radio-group
         size="small"
-        :model-value="chosen.part"
+        :model-value="chosen.part === 'middle' ? 'opening' : chosen.part"
         :aria-label="t('pot.part')"
         data-testid="pot-part"
         @change="(part: unknown) => emit('part', part as PotPart)"

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { BallPlace, Cell, Outline, PlaceOnBed, Prediction } from '@/api/client'
 import { placeLabels, pointsAlong, pointsOf } from '@/table/labels'
+import { numeralsOf, rimOf } from '@/table/numerals'
 import { curve, mm, textScale, toSheet, type Point } from '@/table/view'
 import { t } from '@/words'
 import PlaceMarker from './PlaceMarker.vue'
@@ -65,6 +66,9 @@ const texts = computed(() => {
     ...anchors.value.flatMap((anchor) => anchor.points),
     ...stops.value,
     ...props.balls.map(at),
+    ...(props.prediction ? numeralsOf(props.outline, props.prediction, props.balls) : []).flatMap((numeral) =>
+      rimOf(props.outline, numeral),
+    ),
   ]
   const spots = placeLabels(
     props.outline,
@@ -72,7 +76,7 @@ const texts = computed(() => {
     drawn,
     (i) => ({ offset: 40 + 44 * scale.value, halfWidth: half(words[i]!.text), halfHeight: 44 * scale.value }),
   )
-  return words.map((word, i) => ({ ...word, ...spots[i]!, half: half(word.text) }))
+  return words.flatMap((word, i) => (spots[i]!.isClear ? [{ ...word, ...spots[i]!, half: half(word.text) }] : []))
 })
 
 const dots = computed(() =>

@@ -20,7 +20,7 @@ export function usePicking(model: SheetModel, prediction: Ref<Prediction | null>
   }
 
   function choose(ball: string, pocket: string) {
-    model.setPot({ ball, pocket, part: 'middle' })
+    model.setPot({ ball, pocket, part: 'opening' })
     model.commit()
   }
 

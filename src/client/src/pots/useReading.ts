@@ -1,12 +1,12 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
-import { api, ask, type MatrixEntry, type RegionInput, type TableReading } from '@/api/client'
+import { api, ask, type Coefficients, type MatrixEntry, type RegionInput, type TableReading } from '@/api/client'
 import type { SheetModel } from '@/sheet/useSheet'
 
 const settleMs = 120
 
 /** The table read by the server: every ball on every pocket, what is in the way, reds by region. */
-export function useReading(model: SheetModel, wanted: Ref<boolean>) {
+export function useReading(model: SheetModel, wanted: Ref<boolean>, coefficients: Ref<Coefficients | null>) {
   const reading = shallowRef<TableReading | null>(null)
   const refusal = ref('')
   /** Null is the usual four regions. */
@@ -19,6 +19,7 @@ export function useReading(model: SheetModel, wanted: Ref<boolean>) {
   const question = computed(() => ({
     balls: model.balls.value.filter((ball) => ball.id !== without.value).map((ball) => ({ ...ball })),
     profile: model.profile.value,
+    coefficients: coefficients.value,
     regions: regions.value,
     balance: balance.value,
   }))

@@ -55,10 +55,10 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
   let stop: AbortController | null = null
 
   const question = computed<PotQuestion | null>(() => {
-    const { pot, keepPot, balls, strike, profile } = shot.value
+    const { pot, keepPot, balls, strike, profile, coefficients } = shot.value
     // Nothing is asked while a ball is in the hand: it is asked when it is laid.
     if (!pot || shot.value.placing) return null
-    return { balls, strike, profile, pot, keepPot }
+    return { balls, strike, profile, coefficients, pot, keepPot }
   })
   const target = computed(() => (wanted.value ? { ...wanted.value, within: within.value } : null))
 
@@ -73,7 +73,13 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
         void take(
           ask(
             api.POST('/api/pots/heights', {
-              body: { pace: asked.strike.pace ?? 4, roll: 0, distances: stunDistances, profile: asked.profile },
+              body: {
+                pace: asked.strike.pace ?? 4,
+                roll: 0,
+                distances: stunDistances,
+                profile: asked.profile,
+                coefficients: asked.coefficients,
+              },
               signal,
             }),
           ),
@@ -127,19 +133,19 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
     const mine = (stop = new AbortController())
     isBusy.value = true
     const sentence = await answer(asked, mine.signal)
-    if (mine !== stop) return
+    // A question that was dropped has nothing to say, not even that nobody answered it.
+    if (mine.signal.aborted) return
     isBusy.value = false
     refusal.value = sentence ?? ''
   }
   const askSoon = useDebounceFn(askNow, settleMs)
 
   watch(
-    [question, view, target, guess, second, fraction],
+    () => JSON.stringify([question.value, view.value, target.value, guess.value, second.value, fraction.value]),
     () => {
       stop?.abort()
       void askSoon()
     },
-    { deep: true },
   )
 
   function show(next: WhereView) {

@@ -1,5 +1,6 @@
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
+import { download } from '@/app/download'
 import { t } from '@/words'
 import type { Laying } from './useLaying'
 import { picturePng, pictureSvg } from './picture'
@@ -15,13 +16,10 @@ export function useFiles(model: SheetModel, laying: Laying, picture: () => SVGSV
     return `${name.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'position'}.${ending}`
   }
 
-  function download(content: Blob, ending: string) {
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(content)
-    link.download = fileName(ending)
-    link.click()
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
-    notice.value = t('files.saved', { name: link.download })
+  function hand(content: Blob, ending: string) {
+    const name = fileName(ending)
+    download(content, name)
+    notice.value = t('files.saved', { name })
   }
 
   /** The sheet as text in a format. */
@@ -39,7 +37,7 @@ export function useFiles(model: SheetModel, laying: Laying, picture: () => SVGSV
 
   async function save(format: 'json' | 'csv') {
     const text = await textOf(format)
-    if (text) download(new Blob([text], { type: format === 'json' ? 'application/json' : 'text/csv' }), format)
+    if (text) hand(new Blob([text], { type: format === 'json' ? 'application/json' : 'text/csv' }), format)
   }
 
   async function savePicture(format: 'svg' | 'png') {
@@ -47,7 +45,7 @@ export function useFiles(model: SheetModel, laying: Laying, picture: () => SVGSV
     if (!table) return
     const content =
       format === 'svg' ? new Blob([pictureSvg(table)], { type: 'image/svg+xml' }) : await picturePng(table)
-    download(content, format)
+    hand(content, format)
   }
 
   async function copy() {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { BallPlace, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
+import type { BallPlace, Cueing, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
 import { t } from '@/words'
 import { eyeBehind } from './perspective'
 import SightMarks from './SightMarks.vue'
@@ -13,6 +13,7 @@ const props = defineProps<{
   prediction: Prediction | null
   stroke: Stroke
   pot: PotAnswer | null
+  cueing: Cueing | null
 }>()
 const emit = defineEmits<{ tip: [side: number, height: number]; done: [] }>()
 
@@ -59,6 +60,18 @@ const tip = computed(() => {
     axis: { x: x + props.stroke.side * factor * r, y: y - props.stroke.height * factor * r },
     r: (props.outline.tipRadius / R.value) * r,
   }
+})
+
+/** What of the face this cueing position forbids: everything below the lowest point that the tip can reach. */
+const forbidden = computed(() => {
+  const { x, y, r } = cueBall.value
+  const limits = props.cueing?.face ?? []
+  const limit = props.outline.miscueOffset
+  if (limits.every((one) => one.lowest != null && one.lowest <= -Math.sqrt(limit * limit - one.side * one.side) + 0.03))
+    return ''
+  const edge = limits.map((one) => `${x + one.side * r} ${y - (one.lowest ?? limit) * r}`)
+  const last = limits.length - 1
+  return `M${edge.join('L')}L${x + limits[last]!.side * r} ${y}A${limit * r} ${limit * r} 0 0 1 ${x + limits[0]!.side * r} ${y}Z`
 })
 
 const dragging = ref(false)
@@ -143,6 +156,7 @@ function onKey(event: KeyboardEvent) {
         class="limit"
         :d="`M${cueBall.x - cueBall.r * outline.miscueOffset} ${cueBall.y}a${cueBall.r * outline.miscueOffset} ${cueBall.r * outline.miscueOffset} 0 1 0 ${2 * cueBall.r * outline.miscueOffset} 0a${cueBall.r * outline.miscueOffset} ${cueBall.r * outline.miscueOffset} 0 1 0 ${-2 * cueBall.r * outline.miscueOffset} 0`"
       />
+      <path v-if="forbidden" class="forbidden" :d="forbidden" data-testid="forbidden" />
       <circle
         class="tip"
         :class="{ risky: prediction?.outcome.miscueRisk }"
@@ -159,6 +173,7 @@ function onKey(event: KeyboardEvent) {
 .sight {
   display: block;
   width: 100%;
+  min-height: 0;
   border-radius: 10px;
   border: 1px solid var(--line);
   touch-action: none;
@@ -195,6 +210,10 @@ function onKey(event: KeyboardEvent) {
   fill: none;
   stroke: rgb(160 118 20 / 75%);
   stroke-dasharray: 2 4;
+}
+
+.forbidden {
+  fill: rgb(60 46 30 / 45%);
 }
 .tip {
   fill: var(--chalk-fill);

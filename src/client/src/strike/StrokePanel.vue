@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BallPlace, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
+import type { BallPlace, Cueing, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
 import { t } from '@/words'
 import SightView from './SightView.vue'
 
@@ -11,6 +11,7 @@ const props = defineProps<{
   prediction: Prediction | null
   stroke: Stroke
   pot: PotAnswer | null
+  cueing: Cueing | null
 }>()
 const emit = defineEmits<{ stroke: [part: Partial<Stroke>]; done: [] }>()
 
@@ -76,15 +77,21 @@ function type(part: Partial<Stroke>) {
 <template>
   <div class="panel">
     <slot />
-    <SightView
-      :outline="outline"
-      :balls="balls"
-      :prediction="prediction"
-      :stroke="stroke"
-      :pot="pot"
-      @tip="(side, height) => emit('stroke', { side, height })"
-      @done="emit('done')"
-    />
+    <div class="sight-room">
+      <SightView
+        :outline="outline"
+        :balls="balls"
+        :prediction="prediction"
+        :stroke="stroke"
+        :pot="pot"
+        :cueing="cueing"
+        @tip="(side, height) => emit('stroke', { side, height })"
+        @done="emit('done')"
+      />
+      <p v-if="cueing" class="cueing" :class="{ warns: !cueing.isPossible }" data-testid="cueing-words">
+        {{ [cueing.words, ...cueing.cautions].join(' ') }}
+      </p>
+    </div>
     <div v-if="words" class="words">
       <p class="clock">{{ words.clock }}</p>
       <p class="where">{{ words.where }}</p>
@@ -127,6 +134,28 @@ function type(part: Partial<Stroke>) {
 .where {
   color: var(--ink-soft);
   text-align: right;
+}
+
+/* Over the rail behind the table, where the sight shows nothing: words take no room from it. */
+.sight-room {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.cueing {
+  position: absolute;
+  inset: 1px 1px auto;
+  margin: 0;
+  padding: 3px 9px;
+  border-radius: 9px 9px 0 0;
+  background: color-mix(in srgb, var(--panel) 88%, transparent);
+  font-size: 14px;
+  line-height: 18px;
+  pointer-events: none;
+}
+.cueing.warns {
+  color: var(--warn);
 }
 .typed {
   display: grid;

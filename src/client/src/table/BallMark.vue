@@ -107,6 +107,7 @@ function onKey(event: KeyboardEvent) {
   pointer-events: none;
 }
 .light {
+  pointer-events: none;
   fill: rgb(255 255 255 / 38%);
 }
 </style>

@@ -1,42 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BallPlace, Outline, Prediction, ShotEvent } from '@/api/client'
+import type { BallPlace, Outline, Prediction } from '@/api/client'
 import { t } from '@/words'
-import { placeLabels, pointsOf } from './labels'
-import { textScale, toSheet, type Point } from './view'
+import { numeralRadius, numeralsOf } from './numerals'
+import { textScale } from './view'
 
 /** The contacts of the white, numbered in order; pointing at one tells its figures. */
 const props = defineProps<{ outline: Outline; prediction: Prediction; balls: BallPlace[]; told: number | null }>()
 const emit = defineEmits<{ tell: [number: number | null] }>()
 
-interface Numeral extends Point {
-  event: ShotEvent
-  from: Point
-}
-
 const scale = computed(() => textScale(props.outline))
-const size = computed(() => ({
-  offset: 43 + 35 * scale.value,
-  halfWidth: 35 * scale.value,
-  halfHeight: 35 * scale.value,
-}))
-
-/** Everything that is drawn: numerals keep clear of it. */
-const drawn = computed<Point[]>(() => [
-  ...pointsOf(props.outline, props.prediction.paths),
-  ...props.balls.map((ball) => toSheet(props.outline, ball.x, ball.y)),
-])
-
-/** Each numeral stands beside its contact where it has room. */
-const numerals = computed<Numeral[]>(() => {
-  const events = props.prediction.events.filter((event) => event.number != null).slice(0, 9)
-  const from = events.map((event) => {
-    const [x, y] = event.balls[0]!.position as [number, number]
-    return toSheet(props.outline, x, y)
-  })
-  const spots = placeLabels(props.outline, from, drawn.value, () => size.value)
-  return events.map((event, i) => ({ event, from: from[i]!, ...spots[i]! }))
-})
+const numerals = computed(() => numeralsOf(props.outline, props.prediction, props.balls))
 </script>
 
 <template>
@@ -56,7 +30,7 @@ const numerals = computed<Numeral[]>(() => {
       @blur="emit('tell', null)"
     >
       <line :x1="numeral.from.x" :y1="numeral.from.y" :x2="numeral.x" :y2="numeral.y" />
-      <circle :cx="numeral.x" :cy="numeral.y" :r="35 * scale" />
+      <circle :cx="numeral.x" :cy="numeral.y" :r="numeralRadius(outline)" />
       <text :x="numeral.x" :y="numeral.y + 21 * scale" :font-size="61 * scale">{{ numeral.event.number }}</text>
     </g>
   </g>

@@ -1,13 +1,24 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Outline, RunRule, Stroke } from '@/api/client'
+import type { Outline, PotPart, RunRule, Stroke } from '@/api/client'
 import BenchTabs from '@/app/BenchTabs.vue'
-import type { Face } from '@/app/faces'
+import { tabs, type Face } from '@/app/faces'
 import HelpPanel from '@/app/HelpPanel.vue'
 import type { PreferenceModel } from '@/app/usePreferences'
 import ViewPanel from '@/app/ViewPanel.vue'
+import BreakOverlay from '@/breaks/BreakOverlay.vue'
+import BreakPanel from '@/breaks/BreakPanel.vue'
+import { useBreak } from '@/breaks/useBreak'
+import ChanceOverlay from '@/chances/ChanceOverlay.vue'
+import ChancePanel from '@/chances/ChancePanel.vue'
+import ChanceStrip from '@/chances/ChanceStrip.vue'
+import { useChances } from '@/chances/useChances'
+import { useComparison } from '@/chances/useComparison'
+import { useZone } from '@/chances/useZone'
+import ZonePanel from '@/chances/ZonePanel.vue'
 import PlayBar from '@/motion/PlayBar.vue'
 import { usePlayback } from '@/motion/usePlayback'
+import type { ShelfModel } from '@/players/useShelf'
 import AimPanel from '@/pots/AimPanel.vue'
 import PocketMarks from '@/pots/PocketMarks.vue'
 import PotRow from '@/pots/PotRow.vue'
@@ -54,12 +65,15 @@ const props = defineProps<{
   rule: RunRule
   server: Server
   preferences: PreferenceModel
+  shelf: ShelfModel
   state: State
   setsState: boolean
+  /** True in the Break section: the bench plans. */
+  plans: boolean
 }>()
 const emit = defineEmits<{ stateSet: []; setUp: [] }>()
 
-const { model, server, preferences } = props
+const { model, server, preferences, shelf } = props
 const outline = () => props.outline
 const positions = usePositions(model)
 const face = ref<Face>('stroke')
@@ -67,17 +81,28 @@ const told = ref<number | null>(null)
 const selects = ref(false)
 const room = ref<HTMLElement | null>(null)
 const tableView = ref<InstanceType<typeof TableView> | null>(null)
-const shot = useShot(model, outline, server, preferences.units, () => playback.reset())
+const shot = useShot(model, outline, server, preferences.units, shelf.coefficients, () => playback.reset())
 const { prediction, pot } = shot
 const playback = usePlayback(prediction, model.balls)
 const picking = usePicking(model, prediction)
 const reading = useReading(
   model,
   computed(() => face.value === 'reading' || picking.picked.value !== null),
+  shelf.coefficients,
 )
 const where = useWhere(shot.request, () => 2 * props.outline.ballRadius)
 const bench = useBench({ model, shot, picking, where, face, outline, beforeChange: () => playback.reset() })
 const { draft, leftOut, isHidden, setStroke, take } = bench
+const zone = useZone(model, shelf, () => 2 * props.outline.ballRadius)
+const chances = useChances(shot, shelf, zone.goal)
+const comparison = useComparison(chances)
+const breaks = useBreak(
+  model,
+  shelf,
+  () => props.plans,
+  () => playback.reset(),
+)
+const showsPlan = computed(() => props.plans && (tabs.includes(face.value) || face.value === 'numbers'))
 const { view, width, inset } = useView(outline, preferences.turn, () => shot.directionDeg.value, room)
 const marks = useMarks(model, outline)
 const laying = useLaying(model, shot, () => preferences.units.value)
@@ -92,8 +117,9 @@ const namesPlace = computed(
 )
 const manner = computed<Manner>(() => {
   if (namesPlace.value) return { kind: 'name' }
-  if (!section.canLay.value) return { kind: 'aim' }
+  if (!section.canLay.value && face.value !== 'zone') return { kind: 'aim' }
   if (marks.next.value) return { kind: 'mark', mark: marks.next.value }
+  if (!section.canLay.value) return { kind: 'aim' }
   return { kind: selects.value ? 'select' : 'lay' }
 })
 const inQuestion = computed(
@@ -101,11 +127,27 @@ const inQuestion = computed(
 )
 const entries = computed(() => (inQuestion.value ? reading.entriesOf(inQuestion.value) : []))
 const rest = computed(() => prediction.value?.final.find((ball) => ball.id === 'cue') ?? null)
+/** While a plan is shown its sentence stands for the stroke's; another ball that was touched has its own. */
+const said = computed(() => {
+  const answer = breaks.answer.value
+  if (!showsPlan.value || !answer || breaks.isOld.value || playback.active.value || breaks.other.value) return undefined
+  return { sentence: answer.sentence, words: answer.decisive }
+})
+const playerName = computed(() => shelf.player.value?.name ?? t('app.player'))
 const hardest = computed(() => prediction.value?.stroke?.hardestPace ?? 10)
 
 function pick(ball: string, more: boolean) {
-  if (section.canLay.value) laying.pick(ball, more)
+  if (showsPlan.value) breaks.touch(ball)
+  else if (section.canLay.value) laying.pick(ball, more)
   else bench.pick(ball)
+}
+
+/** Puts a stroke that was kept back on the sheet, with its pot. */
+function recall(index: number) {
+  const plan = comparison.kept.value[index]?.question
+  if (!plan) return
+  model.setPot({ ...plan.pot, part: (plan.pot.part ?? 'opening') as PotPart })
+  take({ pace: plan.strike.pace ?? model.stroke.value.pace, side: plan.strike.side, height: plan.strike.height })
 }
 
 function removeBall(ball: string) {
@@ -118,7 +160,7 @@ function removeBall(ball: string) {
   <main class="section" :aria-busy="shot.underWay.value">
     <div class="drawing">
       <StateStrip v-if="setsState" :state="state" @close="emit('stateSet')" @in-hand="laying.putInHand()" />
-      <VerdictLine v-else :prediction="shown" :refusal="shot.refusal.value" :question="isHidden" />
+      <VerdictLine v-else :said="said" :prediction="shown" :refusal="shot.refusal.value" :question="isHidden" />
       <div ref="room" class="room">
         <div class="plan" :style="{ width: `${width}px` }">
           <TableView
@@ -133,6 +175,7 @@ function removeBall(ball: string) {
             :chosen="laying.chosen.value"
             :marks="model.marks.value"
             :manner="manner"
+            :marks-move="face === 'zone'"
             :next-red="nextRed(model.balls.value)"
             :raw="model.sheet.value.raw"
             :letters="preferences.letters.value"
@@ -163,7 +206,22 @@ function removeBall(ball: string) {
                 :asks="picking.picked.value !== null"
                 @pocket="picking.pickPocket"
               />
+              <ChanceOverlay
+                v-if="!isHidden && !playback.active.value"
+                :outline="view"
+                :chance="chances.chance.value"
+                :is-old="chances.isOld.value"
+                :cueing="chances.cueing.value"
+                :zone="face === 'zone' ? zone.computedZone.value : null"
+              />
             </template>
+            <BreakOverlay
+              v-if="showsPlan && !playback.active.value"
+              :outline="view"
+              :answer="breaks.isOld.value ? null : breaks.answer.value"
+              :in-hand="breaks.inHand.value"
+              :proof="breaks.proof.value"
+            />
             <ReadingMarks
               v-if="face === 'reading' && reading.reading.value"
               :outline="view"
@@ -193,8 +251,22 @@ function removeBall(ball: string) {
           />
         </div>
       </div>
+      <ChanceStrip
+        :chance="isHidden ? null : chances.chance.value"
+        :is-old="chances.isOld.value"
+        :waits="chances.question.value !== null"
+        :player="playerName"
+      />
       <p class="because" data-testid="because">{{ shown?.verdict.because }}</p>
-      <PlayBar :playback="playback" />
+      <PlayBar :playback="playback">
+        <el-button
+          class="numbers"
+          data-testid="numbers-button"
+          :aria-pressed="face === 'numbers'"
+          @click="section.toggle('numbers')"
+          >{{ t('motion.numbers') }}</el-button
+        >
+      </PlayBar>
       <ContactStrip :prediction="shown" :told="told" @tell="(number) => (told = number)" />
     </div>
     <aside class="bench" :aria-label="t('app.bench')">
@@ -214,9 +286,10 @@ function removeBall(ball: string) {
         @view="section.toggle('view')"
         @help="section.toggle('help')"
       />
-      <BenchTabs :face="face" @face="(next) => (face = next)" />
+      <BenchTabs v-if="!plans" :face="face" @face="(next) => (face = next)" />
+      <BreakPanel v-if="showsPlan" :breaks="breaks" :direction-deg="shot.directionDeg.value" />
       <LayPanel
-        v-if="face === 'lay'"
+        v-else-if="face === 'lay'"
         :model="model"
         :laying="laying"
         :marks="marks"
@@ -243,6 +316,7 @@ function removeBall(ball: string) {
         :prediction="prediction"
         :stroke="stroke"
         :pot="pot"
+        :cueing="chances.cueing.value"
         @stroke="setStroke"
         @done="model.commit"
       >
@@ -274,6 +348,24 @@ function removeBall(ball: string) {
         @fix="bench.takeFix"
         @answer-by-keys="bench.answerByKeys"
         @put-wanted="(place) => where.setWanted({ x: place.x, y: place.y })"
+      />
+      <ChancePanel
+        v-else-if="face === 'chance'"
+        :chances="chances"
+        :comparison="comparison"
+        :player="playerName"
+        @take="take"
+        @recall="recall"
+      />
+      <ZonePanel
+        v-else-if="face === 'zone'"
+        :outline="outline()"
+        :model="model"
+        :marks="marks"
+        :zone="zone"
+        :question="chances.question.value"
+        :rest="rest"
+        @take="take"
       />
       <NumbersPanel v-else-if="face === 'numbers'" :prediction="prediction" :told="told" />
       <PositionsPanel

@@ -39,6 +39,8 @@ const props = defineProps<{
   marks: Mark[]
   /** What a touch of the cloth does. */
   manner: Manner
+  /** True when marks can be moved although the cloth is not laid on. */
+  marksMove?: boolean
   /** The red that is laid next. */
   nextRed: string | undefined
   /** Balls that wait for the server to settle them. */
@@ -51,7 +53,7 @@ const emit = defineEmits<{
   takeOff: [ball: string]
   aim: [directionDeg: number]
   aimed: []
-  nudge: [ball: string, x: number, y: number]
+  nudge: [ball: string, along: number, across: number]
   remove: [ball: string]
   lay: [x: number, y: number]
   tell: [number: number | null]
@@ -79,6 +81,7 @@ const viewBox = computed(() => {
 const drawn = computed(() => props.balls.map((ball) => ({ id: ball.id, ...toSheet(props.outline, ball.x, ball.y) })))
 const white = computed(() => drawn.value.find((ball) => ball.id === 'cue'))
 const lays = computed(() => props.manner.kind !== 'aim' && props.manner.kind !== 'name')
+const moves = computed(() => lays.value || props.marksMove)
 
 const pointer = useTablePointer(svg, props, drawn, {
   drag: (ball, x, y) => emit('drag', ball, x, y),
@@ -139,12 +142,11 @@ function onAimKey(event: KeyboardEvent) {
 
 /** Arrow keys point as they do on screen, however the table is turned. */
 function onNudge(id: string, key: string, wide: boolean) {
-  const ball = props.balls.find((other) => other.id === id)
-  if (!ball || props.still) return
+  if (props.still) return
   const step = wide ? 2 * props.outline.ballRadius : fineStep
   const way = wayFromSheet(props.outline, arrowWays[key]!)
   if (props.chosen.length > 1 && props.chosen.includes(id)) emit('shift', way.x * step, way.y * step)
-  else emit('nudge', id, ball.x + way.x * step, ball.y + way.y * step)
+  else emit('nudge', id, way.x * step, way.y * step)
 }
 
 function labelOf(id: string) {
@@ -177,7 +179,7 @@ defineExpose({ svg })
       <MarkLayer
         :outline="outline"
         :marks="marks"
-        :movable="lays"
+        :movable="moves"
         @move="(id, index, x, y) => emit('moveMark', id, index, x, y)"
         @done="emit('marked')"
         @remove="(id) => emit('removeMark', id)"

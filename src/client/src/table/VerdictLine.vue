@@ -4,7 +4,13 @@ import type { Prediction } from '@/api/client'
 import { t } from '@/words'
 
 /** The answer, read at arm's length: one sentence, its decisive words marked. */
-const props = defineProps<{ prediction: Prediction | null; refusal: string; question?: boolean }>()
+const props = defineProps<{
+  prediction: Prediction | null
+  refusal: string
+  question?: boolean
+  /** A sentence that stands in place of the stroke's own. */
+  said?: { sentence: string; words: string[] }
+}>()
 
 interface Part {
   text: string
@@ -13,14 +19,16 @@ interface Part {
 
 /** Cuts the server's sentence at the words that it names as decisive. */
 const parts = computed<Part[]>(() => {
+  if (props.said) return cut(props.said.sentence, 0, props.said.words)
   const verdict = props.prediction?.verdict
   if (!verdict) return []
   const decisive = [verdict.contact, verdict.height, verdict.side, verdict.pace].filter((word) => !!word) as string[]
-  const found: Part[] = []
-  let rest = verdict.sentence
-  const start = verdict.result.length
-  found.push({ text: rest.slice(0, start), strong: false })
-  rest = rest.slice(start)
+  return cut(verdict.sentence, verdict.result.length, decisive)
+})
+
+function cut(sentence: string, start: number, decisive: string[]): Part[] {
+  const found: Part[] = [{ text: sentence.slice(0, start), strong: false }]
+  let rest = sentence.slice(start)
   for (const word of decisive) {
     const at = rest.toLowerCase().indexOf(word.toLowerCase())
     if (at < 0) continue
@@ -29,7 +37,7 @@ const parts = computed<Part[]>(() => {
   }
   found.push({ text: rest, strong: false })
   return found
-})
+}
 </script>
 
 <template>
@@ -40,6 +48,9 @@ const parts = computed<Part[]>(() => {
         <strong v-if="part.strong">{{ part.text }}</strong>
         <template v-else>{{ part.text }}</template>
       </template>
+      <span v-if="!said && prediction?.verdict.foul" class="foul" data-testid="foul">
+        {{ prediction.verdict.foul }}
+      </span>
     </p>
     <p v-if="refusal" class="refusal" role="alert" data-testid="refusal">{{ refusal }}</p>
   </div>
@@ -50,7 +61,7 @@ const parts = computed<Part[]>(() => {
 .answer {
   position: relative;
   height: 84px;
-  margin: 8px 0 8px;
+  margin: 6px 0 2px;
 }
 .verdict {
   margin: 0;
@@ -64,6 +75,10 @@ const parts = computed<Part[]>(() => {
 }
 .verdict strong {
   color: var(--chalk);
+  font-weight: 680;
+}
+.foul {
+  color: var(--warn);
   font-weight: 680;
 }
 .refusal {

@@ -27,6 +27,11 @@ export interface LabelSize {
   halfHeight: number
 }
 
+export interface PlacedLabel extends Point {
+  /** False where the label lies on something that is drawn or on another label. */
+  isClear: boolean
+}
+
 /** Gap between a point and a label's box; 0 inside it. */
 const gapTo = (point: Point, centre: Point, size: LabelSize) =>
   Math.hypot(
@@ -36,17 +41,18 @@ const gapTo = (point: Point, centre: Point, size: LabelSize) =>
 
 /**
  * Places labels one after the other: each as near as it finds enough room beside what is drawn and the labels before it, and inside the
- * cushions; where there is nowhere enough, at the place with the most room.
+ * cushions; where there is nowhere enough, at the place with the most room, which is not clear when something
+ * lies under it.
  */
 export function placeLabels(
   outline: Outline,
   from: Point[],
   drawn: Point[],
   sizeOf: (i: number) => LabelSize,
-): Point[] {
+): PlacedLabel[] {
   const bed = bedSize(outline)
   const placed: { centre: Point; size: LabelSize }[] = []
-  from.forEach((start, i) => {
+  return from.map((start, i) => {
     const size = sizeOf(i)
     const room = (centre: Point) => {
       const inside =
@@ -81,8 +87,8 @@ export function placeLabels(
     const near = rooms.findIndex((gap) => gap >= enough)
     const best = near >= 0 ? near : rooms.indexOf(Math.max(...rooms))
     placed.push({ centre: candidates[best]!, size })
+    return { ...candidates[best]!, isClear: rooms[best]! > 0 }
   })
-  return placed.map((label) => label.centre)
 }
 
 /** True for a red whose letters would lie on another red: in a pack they could not be read, and the balls beside it tell its kind. */

@@ -1,16 +1,28 @@
 import { ref, shallowRef, watch, type Ref } from 'vue'
-import { api, ask, type PotAnswer, type PotQuestion, type PredictRequest, type Prediction } from '@/api/client'
+import {
+  api,
+  ask,
+  type Coefficients,
+  type PotAnswer,
+  type PotQuestion,
+  type PredictRequest,
+  type Prediction,
+} from '@/api/client'
 
 /** A stroke to predict, for a pot or without one. */
 export interface ShotQuestion {
   balls: PredictRequest['balls']
   strike: PotQuestion['strike']
   profile?: string
+  /** What the table in use, the cue and the player's own paces change. */
+  coefficients?: Coefficients | null
   placing?: NonNullable<PredictRequest['placing']>
   pot?: PotQuestion['pot']
   /** True when the aim follows the pot. */
   keepPot: boolean
   units?: string
+  /** The state of play, when it is known: the verdict then says what is foul. */
+  state?: PredictRequest['state']
   /** Changes when the same is to be asked anew. */
   round?: number
   /** True when no newer question makes this one needless: a ball was let go. */

@@ -1,6 +1,6 @@
 import { computed, nextTick, ref, shallowRef, toRaw, type Ref } from 'vue'
 import type { Units } from '@/app/usePreferences'
-import type { Outline, Stroke } from '@/api/client'
+import type { Coefficients, Outline, Stroke } from '@/api/client'
 import { emptyState, nextRed, startStroke } from '@/sheet/sheet'
 import type { Server } from '@/sheet/useServer'
 import type { SheetModel } from '@/sheet/useSheet'
@@ -21,6 +21,7 @@ export function useShot(
   outline: () => Outline,
   server: Server,
   units: Ref<Units>,
+  coefficients: Ref<Coefficients | null>,
   beforeChange: () => void,
 ) {
   const hand = shallowRef<Hand | null>(null)
@@ -42,6 +43,8 @@ export function useShot(
     balls: model.sheet.value.balls.filter((ball) => ball.id !== hand.value?.ball).map((ball) => ({ ...ball })),
     strike: strikeToAsk(),
     profile: model.profile.value,
+    ...(model.state.value ? { state: model.state.value } : {}),
+    coefficients: coefficients.value,
     ...(model.pot.value ? { pot: { ...model.pot.value } } : {}),
     keepPot: model.pot.value !== null && model.keepPot.value,
     ...(hand.value ? { placing: hand.value, mustBeAnswered: released.has(hand.value) } : {}),
@@ -112,7 +115,7 @@ export function useShot(
     const first = shot.outcome.firstContact
     const fell = shot.outcome.potted.find((potted) => potted.ball === first)
     if (!fell) return
-    model.setPot({ ball: fell.ball, pocket: fell.pocket, part: 'middle' })
+    model.setPot({ ball: fell.ball, pocket: fell.pocket, part: 'opening' })
     model.amend()
   }
 
@@ -150,8 +153,11 @@ export function useShot(
     lay('cue', outline().baulkLine, outline().width / 2, false)
   }
 
-  /** A fine step: nothing draws the ball. */
-  const nudge = (ball: string, x: number, y: number) => lay(ball, x, y, false)
+  /** A fine step: nothing draws the ball. A step that comes before the last one was answered goes on from where that one led. */
+  function nudge(ball: string, along: number, across: number) {
+    const from = hand.value?.ball === ball ? hand.value : model.balls.value.find((other) => other.id === ball)
+    if (from) lay(ball, from.x + along, from.y + across, false)
+  }
 
   function layRed() {
     const row = model.balls.value.length % 5

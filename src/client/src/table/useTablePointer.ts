@@ -43,6 +43,7 @@ export function useTablePointer(
     outline: View
     still: boolean
     manner: Manner
+    marksMove?: boolean
     chosen: string[]
     nextRed: string | undefined
     marks: Mark[]
@@ -104,7 +105,7 @@ export function useTablePointer(
     const { manner } = props
     if (manner.kind === 'mark') return { kind: 'draw', mark: manner.mark, from: point, to: point }
     const ball = nearestBall(point)
-    if (manner.kind === 'lay' || manner.kind === 'select') {
+    if (manner.kind === 'lay' || manner.kind === 'select' || props.marksMove) {
       const handle = nearest(handles.value, point, grabPixels * perPixel())
       if (handle && (!ball || distance(handle, point) < distance(ball, point)))
         return {

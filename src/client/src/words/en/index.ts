@@ -1,7 +1,9 @@
 import { app } from './app'
 import { bench } from './bench'
+import { breaks } from './breaks'
+import { players } from './players'
 import { sheet } from './sheet'
 import { table } from './table'
 
 /** English: every text of the page, by where it stands. */
-export const en = { ...app, ...table, ...sheet, ...bench }
+export const en = { ...app, ...table, ...sheet, ...bench, ...players, ...breaks }

@@ -44,6 +44,7 @@ export const table = {
     putBack: 'Put back',
     half: 'Half speed',
     clock: '{time} of {duration} s',
+    numbers: 'Numbers',
   },
   story: {
     label: 'What happens, in order',

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { BreakAnswer, HandPlace, Outline } from '@/api/client'
+import { mm, toSheet, type Point } from '@/table/view'
+
+/** A plan on the table: a pennant on the ball to play, faint marks for what follows, and the lines that prove a fact. */
+const props = defineProps<{
+  outline: Outline
+  answer: BreakAnswer | null
+  proof: number | null
+  inHand: HandPlace[]
+}>()
+
+const at = (place: { x: number; y: number }) => toSheet(props.outline, place.x, place.y)
+const pocketAt = (id: string) => {
+  const pocket = props.outline.pockets.find((other) => other.id === id)!
+  return at(pocket.dropCentre)
+}
+const radius = computed(() => mm(props.outline.ballRadius))
+const steps = computed(() =>
+  (props.answer?.line ?? []).map((step, i) => ({
+    number: i + 1,
+    from: at(step.from),
+    to: pocketAt(step.pocket),
+    white: step.white ? at(step.white) : null,
+  })),
+)
+/** A ball that is played twice has one label for both. */
+const labels = computed(() => {
+  const found = new Map<string, { from: Point; text: string }>()
+  steps.value.slice(1).forEach((step, i) => {
+    const ball = props.answer!.line[i + 1]!.ball
+    const known = found.get(ball)
+    found.set(ball, { from: step.from, text: known ? `${known.text}, ${step.number}` : `${step.number}` })
+  })
+  return [...found.values()]
+})
+const lines = computed(() =>
+  props.proof === null
+    ? []
+    : (props.answer?.because[props.proof]?.pots ?? []).map((pot) => ({
+        key: `${pot.ball}-${pot.pocket}`,
+        white: at(pot.white),
+        from: at(pot.from),
+        to: pocketAt(pot.pocket),
+      })),
+)
+/** Places in the D, larger where they are worth more. */
+const dots = computed(() => {
+  const worths = props.inHand.map((one) => one.worth)
+  const [least, most] = [Math.min(...worths), Math.max(...worths)]
+  return props.inHand.map((one) => ({
+    ...at(one.place),
+    r: radius.value * (0.15 + (0.45 * (one.worth - least)) / Math.max(most - least, 1e-9)),
+  }))
+})
+/** A pennant above the ball: its foot is the ball. */
+const pennant = (p: { x: number; y: number }, r: number) =>
+  `M${p.x} ${p.y - r}v${-3.4 * r}l${3 * r} ${0.95 * r}l${-3 * r} ${0.95 * r}`
+</script>
+
+<template>
+  <g class="plan" data-testid="plan-marks">
+    <circle v-for="(dot, i) in dots" :key="`d${i}`" class="place" data-place :cx="dot.x" :cy="dot.y" :r="dot.r" />
+    <g v-for="step in steps.slice(1)" :key="step.number" class="later" :data-later="step.number">
+      <line :x1="step.from.x" :y1="step.from.y" :x2="step.to.x" :y2="step.to.y" />
+    </g>
+    <text
+      v-for="label in labels"
+      :key="label.text"
+      class="number"
+      :x="label.from.x + 1.5 * radius"
+      :y="label.from.y - 1.2 * radius"
+      :font-size="2.3 * radius"
+    >
+      {{ label.text }}
+    </text>
+    <path v-if="steps[0]" class="pennant" data-testid="plan-mark" :d="pennant(steps[0].from, radius)" />
+    <g v-for="line in lines" :key="line.key" class="proof" :data-proof="line.key">
+      <line :x1="line.white.x" :y1="line.white.y" :x2="line.from.x" :y2="line.from.y" />
+      <line :x1="line.from.x" :y1="line.from.y" :x2="line.to.x" :y2="line.to.y" />
+      <circle :cx="line.white.x" :cy="line.white.y" :r="radius" />
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.plan {
+  pointer-events: none;
+}
+.pennant {
+  fill: var(--straw);
+  stroke: var(--straw);
+  stroke-width: 5;
+  stroke-linejoin: round;
+}
+.place {
+  fill: var(--straw);
+  opacity: 0.75;
+}
+.later line {
+  stroke: var(--ivory);
+  stroke-width: 3;
+  stroke-dasharray: 10 14;
+  opacity: 0.55;
+}
+.number {
+  fill: var(--ivory);
+  opacity: 0.85;
+}
+.proof line {
+  stroke: var(--straw);
+  stroke-width: 5;
+}
+.proof circle {
+  fill: none;
+  stroke: var(--straw);
+  stroke-width: 5;
+}
+</style>

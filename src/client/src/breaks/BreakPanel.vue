@@ -1,0 +1,235 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { ballName } from '@/sheet/sheet'
+import { t } from '@/words'
+import type { BreakModel, Wishes } from './useBreak'
+
+/** One button; then why, the line, what may go wrong, and why not another ball. */
+const props = defineProps<{ breaks: BreakModel; directionDeg: number }>()
+
+const showsNumbers = ref(false)
+const answer = computed(() => props.breaks.answer.value)
+const kinds: (keyof Wishes)[] = ['side', 'cushion', 'rest']
+const state = computed(() =>
+  answer.value
+    ? t(props.breaks.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
+    : props.breaks.isBusy.value
+      ? t('breaks.looking', { count: 0 })
+      : '',
+)
+const call = computed(() =>
+  props.breaks.asked.value ? `POST /api/breaks/plan\n${JSON.stringify(props.breaks.asked.value, null, 1)}` : '',
+)
+const loss = computed(() => {
+  const { lost } = props.breaks
+  if (lost.value === null) return ''
+  return lost.value < 0.5 ? t('breaks.gained') : t('breaks.lost', { points: lost.value.toFixed(0) })
+})
+</script>
+
+<template>
+  <div class="panel" data-testid="break-panel">
+    <div class="ask">
+      <el-button type="primary" data-testid="plan" :disabled="breaks.isBusy.value" @click="breaks.plan()">{{
+        answer && !breaks.isOld.value ? t('breaks.again') : t('breaks.plan')
+      }}</el-button>
+      <el-button v-if="breaks.isBusy.value" data-testid="stop-plan" @click="breaks.cancel">{{
+        t('breaks.stop')
+      }}</el-button>
+    </div>
+    <div class="wishes" role="group" :aria-label="t('breaks.wishes')">
+      <el-checkbox
+        v-for="kind in kinds"
+        :key="kind"
+        :model-value="breaks.wishes.value[kind]"
+        :data-wish="kind"
+        @update:model-value="(on: unknown) => breaks.setWishes({ [kind]: on === true })"
+        >{{ t(`breaks.${kind}`) }}</el-checkbox
+      >
+    </div>
+    <p v-if="breaks.refusal.value" class="refusal" role="alert" data-testid="break-refusal">
+      {{ breaks.refusal.value }}
+    </p>
+    <p v-if="breaks.ruling.value" class="big" data-testid="ruling">{{ breaks.ruling.value.words }}</p>
+    <p v-if="breaks.stands.value" class="hint" data-testid="in-hand-worth">
+      {{ t('breaks.inHand', { points: breaks.stands.value.worth.toFixed(0) }) }}
+    </p>
+    <p v-if="breaks.isOld.value" class="hint" data-testid="plan-old">{{ t('breaks.old') }}</p>
+    <div class="scroll" role="region" tabindex="0" :aria-label="t('breaks.answer')">
+      <template v-if="answer">
+        <p v-if="loss" class="big" data-testid="plan-loss">{{ loss }}</p>
+        <p v-if="answer.asksSafety" class="big warns" data-testid="asks-safety">{{ t('breaks.safety') }}</p>
+        <p v-if="breaks.other.value" class="big warns" data-testid="why-not">{{ breaks.other.value.words }}</p>
+        <p v-else-if="breaks.touched.value && breaks.touched.value !== answer.line[0]?.ball" class="hint">
+          {{ t('breaks.notOn', { ball: ballName(breaks.touched.value) }) }}
+        </p>
+        <template v-if="answer.because.length > 0">
+          <h3>{{ t('breaks.because') }}</h3>
+          <ul class="list">
+            <li v-for="(fact, i) in answer.because" :key="i">
+              <button
+                type="button"
+                :aria-pressed="breaks.proof.value === i"
+                :title="t('breaks.proof')"
+                :data-fact="fact.kind"
+                @click="breaks.show(i)"
+              >
+                {{ fact.words }}
+              </button>
+            </li>
+          </ul>
+        </template>
+        <template v-if="answer.line.length > 0">
+          <h3>{{ t('breaks.line') }}</h3>
+          <ol class="line">
+            <li v-for="(step, i) in answer.line" :key="i" :data-step="i" :class="{ now: i === 0 }">
+              {{ step.words }} <b>{{ step.chance.words }}</b>
+              <span class="score">{{ step.break }}</span>
+            </li>
+          </ol>
+          <p class="hint" data-testid="plan-worth">{{ t('breaks.worth', { points: answer.worth.toFixed(0) }) }}</p>
+        </template>
+        <template v-if="answer.ledger.length > 0">
+          <h3>{{ t('breaks.ledger') }}</h3>
+          <dl>
+            <template v-for="row in answer.ledger" :key="row.kind">
+              <dt>{{ row.label }}</dt>
+              <dd :class="{ warns: row.isWarning }" :data-row="row.kind">{{ row.words }}</dd>
+            </template>
+          </dl>
+        </template>
+        <template v-if="answer.others.length > 0">
+          <h3>{{ t('breaks.others') }}</h3>
+          <ul class="list">
+            <li v-for="one in answer.others" :key="one.ball">
+              <button
+                type="button"
+                :aria-pressed="breaks.touched.value === one.ball"
+                :data-other="one.ball"
+                @click="breaks.touch(one.ball)"
+              >
+                {{ one.words }}
+              </button>
+            </li>
+          </ul>
+        </template>
+        <p class="hint" data-testid="arithmetic">{{ answer.arithmetic.words }}</p>
+      </template>
+      <p v-else-if="!breaks.isBusy.value && !breaks.ruling.value" class="hint">{{ t('breaks.ask') }}</p>
+      <template v-if="showsNumbers && answer">
+        <p class="hint">{{ t('breaks.call') }}</p>
+        <pre data-testid="plan-call" class="call">{{ call }}</pre>
+      </template>
+    </div>
+    <div class="foot">
+      <el-button
+        data-testid="play-step"
+        :disabled="!answer || breaks.isBusy.value"
+        @click="breaks.step(directionDeg)"
+        >{{ t('breaks.play') }}</el-button
+      >
+      <el-checkbox
+        :model-value="breaks.scatter.value"
+        data-testid="scatter"
+        @update:model-value="(on: unknown) => breaks.setScatter(on === true)"
+        >{{ t('breaks.scatter') }}</el-checkbox
+      >
+    </div>
+    <div class="state">
+      <span class="hint" aria-live="polite" data-testid="plan-state">{{ state }}</span>
+      <el-button
+        text
+        size="small"
+        data-testid="plan-numbers"
+        :aria-pressed="showsNumbers"
+        @click="showsNumbers = !showsNumbers"
+        >{{ t('breaks.numbers') }}</el-button
+      >
+    </div>
+  </div>
+</template>
+
+<style scoped src="../pots/lists.css"></style>
+<style scoped>
+.ask {
+  display: flex;
+  gap: 6px;
+}
+.ask .el-button:first-child {
+  flex: 1;
+  height: 40px;
+  font-size: 17px;
+}
+.ask .el-button + .el-button {
+  margin: 0;
+  height: 40px;
+}
+.wishes {
+  display: flex;
+  gap: 16px;
+}
+h3 {
+  margin: 8px 0 2px;
+  font-size: 14px;
+  font-weight: 600;
+  color: var(--ink-soft);
+}
+.line {
+  margin: 0;
+  padding-left: 20px;
+  font-size: 15px;
+  line-height: 21px;
+}
+.line li {
+  position: relative;
+  padding: 2px 34px 3px 0;
+}
+.line .now {
+  font-size: 17px;
+  font-weight: 600;
+}
+.score {
+  position: absolute;
+  right: 2px;
+  top: 2px;
+  font-variant-numeric: tabular-nums;
+  color: var(--chalk);
+  font-weight: 680;
+}
+dl {
+  margin: 0;
+}
+dt {
+  color: var(--ink-soft);
+  font-size: 14px;
+}
+dd {
+  margin: 0 0 5px;
+  font-size: 16px;
+  line-height: 21px;
+}
+dd::first-letter {
+  text-transform: uppercase;
+}
+.warns {
+  color: var(--warn);
+}
+.foot {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  border-top: 1px solid var(--line);
+  padding-top: 8px;
+}
+.call {
+  max-height: 160px;
+  overflow: auto;
+  font-size: 14px;
+}
+.state {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 26px;
+}
+</style>

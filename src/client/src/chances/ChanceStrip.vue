@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Chance } from '@/api/client'
+import { t } from '@/words'
+
+/** The chances of the stroke in one line under the table, read at a glance. */
+const props = defineProps<{ chance: Chance | null; isOld: boolean; waits: boolean; player: string }>()
+
+const parts = computed(() => {
+  const found = props.chance
+  if (!found) return []
+  const list = [
+    { kind: 'pot', label: t('chance.pot'), words: found.pot.words, warns: false },
+    found.zone
+      ? { kind: 'zone', label: t('chance.zone'), words: found.zone.words, warns: false }
+      : { kind: 'next', label: t('chance.next'), words: found.next.words, warns: false },
+  ]
+  if (found.inOff.share > 0.015)
+    list.push({ kind: 'inOff', label: t('chance.inOff'), words: found.inOff.words, warns: true })
+  const best = found.cueing.best
+  if (best.way !== 'plain')
+    list.push({ kind: 'reach', label: t('chance.reach'), words: found.cueing.words, warns: true })
+  return list
+})
+</script>
+
+<template>
+  <p class="strip" :class="{ old: isOld }" data-testid="chance-strip">
+    <template v-if="chance">
+      <span v-for="part in parts" :key="part.kind" :class="{ warns: part.warns }" :data-chance="part.kind">
+        {{ part.label }} <b>{{ part.words }}</b>
+      </span>
+      <span class="who">{{ t('chance.for', { player }) }}</span>
+    </template>
+    <span v-else class="who">{{ waits ? t('chance.working') : t('chance.none') }}</span>
+  </p>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  flex-wrap: nowrap;
+  gap: 4px 20px;
+  margin: 4px 0 0;
+  height: 26px;
+  overflow: hidden;
+  font-size: 18px;
+  line-height: 26px;
+  white-space: nowrap;
+}
+.strip b {
+  color: var(--chalk);
+  font-weight: 680;
+}
+.warns,
+.warns b {
+  color: var(--warn) !important;
+}
+.who {
+  color: var(--ink-soft);
+  font-size: 15px;
+}
+.old b {
+  color: var(--ink-soft);
+}
+@media (max-width: 1000px) {
+  .strip {
+    flex-wrap: wrap;
+    height: 52px;
+  }
+}
+</style>

@@ -1,0 +1,61 @@
+import 'fake-indexeddb/auto'
+import { expect, it, vi } from 'vitest'
+import { effectScope, ref } from 'vue'
+import type { Outline, PredictRequest } from '@/api/client'
+import { useServer } from '@/sheet/useServer'
+import { useSheet } from '@/sheet/useSheet'
+import { useShot } from './useShot'
+
+/** A server that is slow and lays every ball where the hand let it go. */
+function layingServer() {
+  const open: (() => void)[] = []
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const { placing } = (await request.json()) as PredictRequest
+    const body = {
+      stroke: { directionDeg: 0 },
+      outcome: { potted: [] },
+      placing: placing && { ...placing, snap: 'none', loose: { x: placing.x, y: placing.y } },
+    }
+    return new Promise<Response>((resolve) =>
+      open.push(() => resolve(new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } }))),
+    )
+  })
+  return open
+}
+
+const flush = async () => {
+  for (let i = 0; i < 10; i++) await new Promise((resolve) => setTimeout(resolve))
+}
+
+it('adds up arrow keys that are pressed faster than the server answers', async () => {
+  const open = layingServer()
+  const scope = effectScope()
+  const { model, shot } = scope.run(() => {
+    const model = useSheet()
+    const shot = useShot(
+      model,
+      () => ({}) as Outline,
+      useServer(),
+      ref('metric'),
+      ref(null),
+      () => undefined,
+    )
+    return { model, shot }
+  })!
+  model.place('black', 3, 1)
+  await flush()
+  for (let i = 0; i < 5; i++) {
+    shot.nudge('black', -0.001, 0)
+    await flush()
+  }
+  shot.nudge('black', 0, 0.05)
+  for (let i = 0; i < 9; i++) {
+    open.shift()?.()
+    await flush()
+  }
+  const black = model.balls.value.find((ball) => ball.id === 'black')!
+  expect(black.x).toBeCloseTo(2.995, 9)
+  expect(black.y).toBeCloseTo(1.05, 9)
+  expect(shot.underWay.value).toBe(false)
+  scope.stop()
+})

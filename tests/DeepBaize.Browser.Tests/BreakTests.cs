@@ -1,0 +1,118 @@
+using System.Diagnostics;
+using DeepBaize.Tests;
+using OpenQA.Selenium;
+
+namespace DeepBaize.Browser.Tests;
+
+/// <summary>The Break section: which ball, and how; why; why not that one; again after a poor stroke; played by the rules.</summary>
+[Collection(Lane.Questions)]
+public sealed class BreakTests(BrowserFixture browser)
+{
+    [Fact]
+    public void From_a_saved_position_one_button_brings_a_first_line_that_gets_better_and_because_opens_its_proof()
+    {
+        var page = Open("Blue on the high side");
+        var clock = Stopwatch.StartNew();
+        page.Find("plan").Click();
+        page.Until(() => Steps().Count > 0);
+        Figures.Print($"From the button to the first line of a plan: {clock.ElapsedMilliseconds} ms (aim 1000).");
+        Finish(page);
+        Figures.Print($"The plan stood after {clock.ElapsedMilliseconds} ms (aim 5000).");
+
+        // One sentence, one mark, the stroke on the sheet.
+        Assert.Contains(Steps()[0].Text.Split(',')[0], page.Text("verdict"), StringComparison.Ordinal);
+        Assert.Single(browser.Driver.FindElements(By.CssSelector("[data-testid=plan-mark]")));
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=paths] path.ribbon, [data-testid=paths] circle.ribbon")).Count > 0);
+        Assert.Equal("", page.Text("plan-old"));
+        var facts = browser.Driver.FindElements(By.CssSelector("[data-fact]"));
+        Assert.InRange(facts.Count, 1, 3);
+        var withProof = facts.FirstOrDefault(fact => fact.GetDomAttribute("data-fact") is "alternates" or "angle" or "reach");
+        if (withProof is not null)
+        {
+            withProof.Click();
+            page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-proof]")).Count > 0);
+            withProof.Click();
+            page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-proof]")).Count == 0);
+        }
+
+        page.Find("plan-numbers").Click();
+        Assert.StartsWith("POST /api/breaks/plan", page.Text("plan-call"), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Another_ball_is_touched_and_it_says_what_it_costs()
+    {
+        var page = Open("Line of reds");
+        page.Find("plan").Click();
+        Finish(page);
+        var other = browser.Driver.FindElements(By.CssSelector("[data-other]"))[0].GetDomAttribute("data-other")!;
+        page.Ball(other).FindElement(By.CssSelector(".body")).Click();
+        page.Until(() => page.Text("why-not").Length > 0);
+        Assert.Matches("(costs .* points?:|is as good)", page.Text("why-not"));
+        page.Settle();
+        Assert.DoesNotContain("then the", page.Text("verdict"), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void After_a_stroke_by_the_rules_and_a_white_that_was_dragged_it_is_planned_again_and_all_is_taken_back()
+    {
+        var page = Open("Blue on the high side");
+        page.Find("plan").Click();
+        Finish(page);
+        var balls = browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count;
+        page.Find("play-step").Click();
+        page.Until(() => page.Text("ruling").Length > 0);
+        Assert.Matches("point|Foul", page.Text("ruling"));
+        Finish(page);
+        page.Find("undo").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count == balls);
+
+        page.Find("plan").Click();
+        Finish(page);
+        page.DragBall("cue", -60, 30);
+        page.Until(() => page.Text("plan-old").Length > 0);
+        page.Find("plan").Click();
+        Finish(page);
+        page.Until(() => page.Text("plan-loss").Length > 0);
+    }
+
+    [Fact]
+    public void A_plan_is_stopped_at_will_and_the_best_so_far_stays()
+    {
+        var page = Open("Line of reds");
+        page.Find("plan").Click();
+        page.Until(() => Steps().Count > 0);
+        if (browser.Driver.FindElements(By.CssSelector("[data-testid=stop-plan]")).FirstOrDefault() is { } stop) stop.Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=stop-plan]")).Count == 0);
+        Assert.NotEmpty(Steps());
+        Assert.True(page.Find("plan").Enabled);
+    }
+
+    [Fact]
+    public void A_white_in_hand_shows_what_places_in_the_D_are_worth_and_is_put_where_the_plan_begins()
+    {
+        var page = Open("Line of reds");
+        page.Find("state-button").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=in-hand]")).Count == 1);
+        page.Find("in-hand").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-place]")).Count > 10 && page.Text("in-hand-worth").Length > 0);
+        page.Find("plan").Click();
+        Finish(page);
+        Assert.NotEmpty(Steps());
+        Assert.True(page.PlaceOf("cue").X <= 737.1);
+        Assert.Equal("", page.Text("plan-old"));
+    }
+
+    private TablePage Open(string position)
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.Find("break-section").Click();
+        page.OpenPosition(position);
+        return page;
+    }
+
+    private IReadOnlyList<IWebElement> Steps() => browser.Driver.FindElements(By.CssSelector("[data-step]"));
+
+    private void Finish(TablePage page) => page.Until(() =>
+        browser.Driver.FindElements(By.CssSelector("[data-testid=stop-plan]")).Count == 0 && page.Text("plan-state").Contains("looked at", StringComparison.Ordinal));
+}
