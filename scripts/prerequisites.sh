@@ -48,15 +48,22 @@ require_home() {
   export DOTNET_NOLOGO=1 DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_GENERATE_ASPNET_CERTIFICATE=false
 }
 
-# Writes the client's types from the API's document, and the page from the client's sources, when these have changed.
-build_client() {
-  local client="$root/src/client" types="src/api/generated/schema.d.ts"
+# Installs the client's packages when the lock file has changed.
+install_client() {
   (
-    cd "$client" || exit 1
+    cd "$root/src/client" || exit 1
     if [ ! -e node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
       npm ci --no-audit --no-fund --no-update-notifier --loglevel=error >/dev/null || exit 1
       touch node_modules/.package-lock.json
     fi
+  )
+}
+
+# Writes the client's types from the API's document, and the page from the client's sources, when these have changed.
+build_client() {
+  local client="$root/src/client" types="src/api/generated/schema.d.ts"
+  (
+    install_client && cd "$client" || exit 1
     if [ ! -e "$types" ] || [ ../DeepBaize.Web/openapi/v1.json -nt "$types" ]; then npm run --silent types >/dev/null || exit 1; fi
     local page=../DeepBaize.Web/wwwroot/index.html
     if [ ! -e "$page" ] || [ -n "$(find src public index.html package-lock.json vite.config.ts -newer "$page" -print -quit)" ]; then
