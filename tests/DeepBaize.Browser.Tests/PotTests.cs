@@ -186,7 +186,6 @@ public sealed class PotTests(BrowserFixture browser)
         var clock = Stopwatch.StartNew();
         page.Find("open").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-position]")).Count == 3);
-        // Other tests save positions of their own: any that is not the one on the sheet will do.
         var third = browser.Driver.FindElements(By.CssSelector("[data-position]")).Last(one => one.GetDomAttribute("data-position") != page.Text("sheet-name"));
         var name = third.GetDomAttribute("data-position");
         var before = page.Text("verdict");

@@ -13,7 +13,7 @@ internal sealed class TablePage(BrowserFixture browser)
 
     private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(25)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
 
-    /// <summary>Opens the page as a new user, with nothing kept in the browser.</summary>
+    /// <summary>Opens the page as a new user, with nothing kept in the browser and no positions but those that ship with it.</summary>
     public TablePage OpenFresh()
     {
         ForgetInBrowser();
@@ -21,8 +21,11 @@ internal sealed class TablePage(BrowserFixture browser)
             """
             const done = arguments[0]
             const use = (kind, item) => fetch(`/api/shelf/${kind}/${item.id}/use`, { method: 'POST' })
+            const forget = (position) => fetch(`/api/layouts/${position.id}?version=${position.version}`, { method: 'DELETE' })
             Promise.all([
               fetch('/api/sheet', { method: 'DELETE' }),
+              fetch('/api/layouts').then((response) => response.json())
+                .then((positions) => Promise.all(positions.filter((one) => !one.isHouse).map(forget))),
               fetch('/api/shelf').then((response) => response.json()).then((shelf) => Promise.all([
                 use('players', shelf.players.find((item) => item.name === 'Tamsin Orrell')),
                 use('tables', shelf.tables.find((item) => item.name === 'Window table')),
