@@ -1,18 +1,14 @@
 using System.Diagnostics;
 using BenchmarkDotNet.Running;
-using DeepBaize.Evidence;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Simulation;
-using DeepBaize.Planning.Aiming;
 using DeepBaize.Table.Outline;
 
 namespace DeepBaize.Bench;
 
 /// <summary>
-/// Benchmarks, and long commands: <c>shots [count]</c> plays and checks random shots (a million by default), <c>small-steps</c> compares the engine with a
-/// march in small steps, <c>pots [layouts]</c> holds the solver of pots against a brute scan (2,000 layouts by default), <c>presets</c> fits the house's players and writes
-/// them into the source, <c>chances [pots]</c> holds the fast estimate of chances against 10,000 samples each (500 pots by default),
-/// <c>arena</c> lets policies play breaks against each other.
+/// Benchmarks, and long commands: <c>long [names]</c> runs the long checks and writes their figures into the docs, <c>small-steps</c> compares the engine with a
+/// march in small steps, <c>presets</c> fits the house's players and writes them into the source, <c>arena</c> lets policies play breaks against each other.
 /// </summary>
 internal static class EntryPoint
 {
@@ -20,14 +16,10 @@ internal static class EntryPoint
     {
         switch (args.FirstOrDefault())
         {
-            case "shots":
-                return PlayShots(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 1_000_000);
-            case "pots":
-                return TryPots(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 2000);
+            case "long":
+                return Long.LongCommand.Run(args, Path.Combine(Root(), "docs"));
             case "presets":
                 return PresetFit.Run(Path.Combine(Root(), "src", "DeepBaize.Planning", "Players", "HousePlayers.Fitted.cs"));
-            case "chances":
-                return TryChances(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 500);
             case "arena":
                 return Arena.ArenaCommand.Run(args);
             case "small-steps":
@@ -37,33 +29,6 @@ internal static class EntryPoint
                 BenchmarkSwitcher.FromAssembly(typeof(EntryPoint).Assembly).Run(args);
                 return 0;
         }
-    }
-
-    private static int PlayShots(int count)
-    {
-        var clock = Stopwatch.StartNew();
-        var report = RandomShots.Run(0, count);
-        Console.WriteLine($"{report}; {clock.Elapsed.TotalSeconds:0} s");
-        foreach (var fault in report.Faults.Take(20)) Console.WriteLine(fault);
-        return report.Faults.Count == 0 ? 0 : 1;
-    }
-
-    private static int TryPots(int layouts)
-    {
-        var clock = Stopwatch.StartNew();
-        var report = PotTrial.Run(new TableInUse(PlayingConditions.Club, TableOutline.Club), 0, layouts);
-        foreach (var failure in report.Failures) Console.WriteLine(failure);
-        Console.WriteLine($"{layouts} layouts: {report}; {clock.Elapsed.TotalSeconds:0} s");
-        return report.Share >= 0.99 && report.Silent == 0 ? 0 : 1;
-    }
-
-    private static int TryChances(int pots)
-    {
-        var clock = Stopwatch.StartNew();
-        var report = ChanceTrial.Run(new TableInUse(PlayingConditions.Club, TableOutline.Club), 0, pots, 10_000);
-        foreach (var far in report.Cases.Where(one => Math.Abs(one.Miss) > 3)) Console.WriteLine(far);
-        Console.WriteLine($"{report}; {clock.Elapsed.TotalSeconds:0} s");
-        return report.Within(3) >= 0.95 && report.Worst <= 6 && Math.Abs(report.Bias) <= 1 ? 0 : 1;
     }
 
     private static string Root()

@@ -52,6 +52,18 @@ public static class FrameArithmetic
         return points >= target ? pots : null;
     }
 
+    /// <summary>
+    /// Points that secure the frame when they are scored with the highest colours: after them the lead is more than what is left, so that the opponent needs penalties; 0 when it is so already.
+    /// </summary>
+    /// <param name="frame">The frame.</param>
+    public static int PointsToSecure(FrameState frame)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        var needed = PointsRemaining(frame) - (frame.Scores.Player - frame.Scores.Opponent) + 1;
+        // A point that is scored is also one less on the table.
+        return Math.Max(0, (needed + 1) / 2);
+    }
+
     /// <summary>What the colours after the reds must bring on average for a total of points before the six colours in order; may be more than 7, which cannot be.</summary>
     /// <param name="target">Points before the yellow.</param>
     /// <param name="scored">Points scored.</param>

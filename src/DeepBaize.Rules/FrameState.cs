@@ -26,6 +26,7 @@ public enum FramePhase
 /// <param name="IsFreeBall">True when the player has a free ball.</param>
 /// <param name="Phase">How far the frame is.</param>
 /// <param name="Misses">How often running a miss was called from this position while a full ball could be hit.</param>
+/// <param name="LineUp">The rules of a line-up; null in a frame.</param>
 public sealed record FrameState(
     IReadOnlyList<PlacedBall> Balls,
     BallGauge Gauge,
@@ -35,7 +36,8 @@ public sealed record FrameState(
     bool IsInHand = false,
     bool IsFreeBall = false,
     FramePhase Phase = FramePhase.InPlay,
-    int Misses = 0)
+    int Misses = 0,
+    LineUp? LineUp = null)
 {
     /// <summary>The start of a frame: balls racked, colours on their spots, the white in hand.</summary>
     /// <param name="gauge">Size of the balls.</param>
@@ -92,6 +94,13 @@ public sealed record FrameState(
         BallOn.Colour => Up.Where(ball => ball >= BallId.Yellow && (nominated is null || ball == nominated)),
         _ => Up.Where(ball => ball == BallsOn.ToBall(On)),
     };
+
+    /// <summary>The balls that a player may choose to play at: those that are on, and with a free ball any.</summary>
+    public IEnumerable<BallId> Playable => IsFreeBall ? Up : BallsThatAreOn(null);
+
+    /// <summary>Points that potting a ball brings when nothing goes wrong: a free ball counts as the ball on.</summary>
+    /// <param name="ball">The ball.</param>
+    public int ValueOf(BallId ball) => IsFreeBall && On != BallOn.Colour ? BallValue.Of(On, null) : BallValue.Of(ball);
 
     /// <summary>True when the player may claim the frame: only the black is left and the lead is more than it is worth.</summary>
     public bool CanClaim => Phase == FramePhase.InPlay && IsOnlyBlackLeft && Scores.Player - Scores.Opponent > BallValue.Most;

@@ -25,7 +25,8 @@ public sealed class Referee(Sight? sight)
         // The free ball must not have snookered the opponent, unless only pink and black are left.
         if (sight is not null && fouls.Count == 0 && call.FreeBall is { } free && call.Points(facts) == 0 && !OnlyPinkAndBlack(after) && sight.IsSnookeredBy(after, free))
             fouls.Add(new Foul(FoulKind.SnookeredByFreeBall));
-        return fouls.Count > 0 ? Foul(before, call, facts, fouls, after, spotted) : Legal(before, call, facts, after, spotted);
+        var ruling = fouls.Count > 0 ? Foul(before, call, facts, fouls, after, spotted) : Legal(before, call, facts, after, spotted);
+        return before.LineUp?.Apply(ruling, facts, before) ?? ruling;
     }
 
     private static bool OnlyPinkAndBlack(FrameState frame) => frame.Up.All(ball => ball >= BallId.Pink);

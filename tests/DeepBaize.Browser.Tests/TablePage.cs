@@ -11,7 +11,7 @@ internal sealed class TablePage(BrowserFixture browser)
 {
     private readonly IWebDriver _driver = browser.Driver;
 
-    private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(25)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
+    private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(60)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
 
     /// <summary>Opens the page as a new user, with nothing kept in the browser and no positions but those that ship with it.</summary>
     public TablePage OpenFresh()

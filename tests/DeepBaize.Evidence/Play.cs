@@ -10,6 +10,9 @@ namespace DeepBaize.Evidence;
 /// <summary>Ways to set up and play a stroke.</summary>
 internal static class Play
 {
+    /// <summary>Long loops use as many threads as there are processors: more would only crowd out what else runs.</summary>
+    public static readonly ParallelOptions Processors = new() { MaxDegreeOfParallelism = Environment.ProcessorCount };
+
     public const double Radius = 0.02625;
     public const double Diameter = 2 * Radius;
     public const double Gravity = 9.81;

@@ -25,7 +25,7 @@ public static class PotTrial
     public static PotReport Run(TableInUse table, int first, int count)
     {
         var (total, gate) = (new PotReport(0, 0, 0, []), new Lock());
-        Parallel.For(first, first + count, () => (new PotScan(table), new PotSolver(table)), (seed, _, pair) =>
+        Parallel.For(first, first + count, Play.Processors, () => (new PotScan(table), new PotSolver(table)), (seed, _, pair) =>
         {
             var one = Check(pair.Item1, pair.Item2, seed);
             lock (gate)

@@ -44,6 +44,7 @@ public static class RandomShots
         Parallel.For(
             0,
             (count + 99) / 100,
+            Play.Processors,
             () => HouseProfiles.All.Select(profile => Play.Simulation(profile.Conditions)).ToArray(),
             (block, _, simulations) =>
             {

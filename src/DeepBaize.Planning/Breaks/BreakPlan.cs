@@ -13,6 +13,27 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="White">Where the white is meant to stop; null when nothing more is to come.</param>
 public sealed record PlanStep(BreakStroke Stroke, Chance Pot, int Points, int Break, FrameState Before, Place? White);
 
+/// <summary>How likely a whole line is, from the chances of its strokes.</summary>
+/// <param name="All">Chance that every stroke pots, each from where the one before is meant to leave the white: the product.</param>
+/// <param name="Least">Chance of the hardest stroke.</param>
+public readonly record struct LineOdds(double All, double Least)
+{
+    /// <summary>The odds of a line; 1 for an empty one.</summary>
+    /// <param name="chances">Chances of its strokes, 0 to 1.</param>
+    public static LineOdds Of(IEnumerable<double> chances)
+    {
+        ArgumentNullException.ThrowIfNull(chances);
+        var odds = new LineOdds(1, 1);
+        foreach (var chance in chances) odds = new LineOdds(odds.All * chance, Math.Min(odds.Least, chance));
+        return odds;
+    }
+}
+
+/// <summary>Reds that cannot be potted into any pocket where they lie.</summary>
+/// <param name="Before">Before the first stroke.</param>
+/// <param name="After">After it, as meant.</param>
+public readonly record struct ClosedReds(int Before, int After);
+
 /// <summary>What a fact of a plan is about.</summary>
 public enum FactKind
 {
@@ -27,6 +48,9 @@ public enum FactKind
 
     /// <summary>The next ball is reached without a rest.</summary>
     Reach,
+
+    /// <summary>The red belongs to the part of the table where most reds are: its value is how many there are left.</summary>
+    Region,
 
     /// <summary>The pot itself is nearly certain.</summary>
     SurePot,
@@ -54,6 +78,8 @@ public sealed record OtherBall(BallId Ball, RatedStroke Best, double Cost);
 /// <param name="White">Where the white in hand is put; null when it is not in hand.</param>
 /// <param name="Facts">Why: at most three.</param>
 /// <param name="Others">The other balls that are on, the cheapest first.</param>
+/// <param name="Closed">Reds that are shut in, before and after the first stroke.</param>
+/// <param name="Remedies">Ways on when only colours are left and one stands in the way; only in the last answer.</param>
 /// <param name="MissLeaves">The opponent's best pot when it is missed, as a mean chance over the misses that were sampled; null when none was.</param>
 /// <param name="Played">Strokes simulated.</param>
 /// <param name="IsFinal">True for the last answer.</param>
@@ -64,6 +90,15 @@ public sealed record BreakPlan(
     Place? White,
     IReadOnlyList<PlanFact> Facts,
     IReadOnlyList<OtherBall> Others,
+    ClosedReds Closed,
+    IReadOnlyList<Remedy> Remedies,
     double? MissLeaves,
     int Played,
-    bool IsFinal);
+    bool IsFinal)
+{
+    /// <summary>How likely the whole line is.</summary>
+    public LineOdds Odds => LineOdds.Of(Line.Select(step => step.Pot.Share));
+
+    /// <summary>Strokes of the line that need a rest or the other hand.</summary>
+    public int Rests => Line.Count(step => step.Stroke.Way > Cueing.BridgeWay.Stretched);
+}

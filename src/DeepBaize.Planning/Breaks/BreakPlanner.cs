@@ -52,7 +52,8 @@ public sealed class BreakPlanner
 
     /// <summary>A question with the planner's own worth.</summary>
     public static BreakQuestion Ask(TableInUse table, PlayerProfile player, BreakWishes wishes, int seed, int threads = 1) =>
-        new(table, player, () => new LeaveWorth(table, player), wishes, seed, threads);
+        new(
+            table, player, () => wishes.Goal == BreakGoal.Secure ? new SecureWorth(new LeaveWorth(table, player)) : new LeaveWorth(table, player), wishes, seed, threads);
 
     /// <summary>Plans.</summary>
     /// <param name="frame">The frame; with the white on the table, in hand or not.</param>
@@ -78,14 +79,15 @@ public sealed class BreakPlanner
     private BreakPlan PlanOnce(FrameState frame, int budget, bool isLast, ref int played, CancellationToken cancel)
     {
         var (start, found) = frame.IsInHand ? SearchInHand(frame, budget, ref played, cancel) : (frame, Search(_search, frame, budget, ref played, cancel));
-        if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], [], null, played, isLast);
+        if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], [], default, [], null, played, isLast);
         var best = found.Best[0];
         var line = Follow(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel);
         var others = isLast ? Others(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel) : [];
         var before = _frames.Played;
         var misses = isLast ? MissLeaves(start, best.Stroke, cancel) : null;
         played += _frames.Played - before;
-        return new BreakPlan(line, best.Worth, best.Error, frame.IsInHand ? start.White : null, _facts.Find(line, best), others, misses, played, isLast);
+        var remedies = isLast ? Remedies(start, ref played, cancel) : [];
+        return new BreakPlan(line, best.Worth, best.Error, frame.IsInHand ? start.White : null, _facts.Find(line, best), others, _facts.Closed(line), remedies, misses, played, isLast);
     }
 
     private static BreakSearchResult Search(BreakSearch search, FrameState frame, int budget, ref int played, CancellationToken cancel)
@@ -172,6 +174,14 @@ public sealed class BreakPlanner
         }
 
         return [.. others.OrderBy(other => other.Cost)];
+    }
+
+    private IReadOnlyList<Remedy> Remedies(FrameState start, ref int played, CancellationToken cancel)
+    {
+        var clearing = new ColourClearing(_question.Table, _question.Player);
+        var found = clearing.Find(start, _question.Wishes, _question.Seed, cancel);
+        played += clearing.Played;
+        return found;
     }
 
     /// <summary>The opponent's best pot after the misses of a sample, for an opponent who plays like the player.</summary>

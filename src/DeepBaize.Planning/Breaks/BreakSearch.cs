@@ -31,6 +31,9 @@ public sealed class BreakSearch
     /// <summary>More strokes at few pots find better positions than few strokes at many; tuned by play.</summary>
     private const double PotsPerRoot = 2.5;
 
+    /// <summary>What is left of the worth of a stroke that comes out on the side that the player does not like.</summary>
+    private const double WrongSide = 0.94;
+
     private const int Rounds = 4;
     private const int LastKept = 2;
 
@@ -43,7 +46,7 @@ public sealed class BreakSearch
     {
         ArgumentNullException.ThrowIfNull(question);
         _question = question;
-        _workers = [.. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new Worker(new FramePlayer(question.Table, question.Player), question.Worth()))];
+        _workers = [.. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new Worker(new FramePlayer(question.Table, question.Player), question.Worth(), new LeaveGauge(question.Table, question.Player)))];
         _gauge = new LeaveGauge(question.Table, question.Player);
     }
 
@@ -105,7 +108,19 @@ public sealed class BreakSearch
         var ruling = worker.Player.Play(frame, layout, stroke, StrokeDraw.Exact);
         if (ruling.Points == 0 || (!_question.Wishes.Cushion && worker.Player.Last.WhiteCushions.Count > 0)) return null;
         var cost = _question.Player.Preferences.Cost(stroke.Strike.Side, stroke.Strike.Height, stroke.Way > Cueing.BridgeWay.Stretched);
-        return new Rated(number, stroke, pot.Chance * worker.Worth.After(ruling), Math.Max(0, 1 - cost / 100));
+        return new Rated(number, stroke, pot.Chance * worker.Worth.After(ruling), Math.Max(0, 1 - cost / 100) * Approach(ruling.Next, worker));
+    }
+
+    /// <summary>What is left of a stroke's worth when it comes out on the side of the next colour that the player does not like.</summary>
+    private double Approach(FrameState next, Worker worker)
+    {
+        if (_question.Wishes.Approach is not { } wanted || next.On == BallOn.Red || next.White is not { } white) return 1;
+        var pots = worker.Gauge.Read(next);
+        if (pots.Count == 0) return 1;
+        var pot = pots.MaxBy(one => worker.Worth.Promise(next, one)).Pot;
+        var ball = next.Balls.First(placed => placed.Ball == pot.Ball).Place;
+        var side = PottingLine.Between(white, ball, pot, _question.Table.Outline, _question.Table.Diameter).SideFor(pot.Pocket);
+        return side == wanted || side == SideOfStraight.Straight ? 1 : WrongSide;
     }
 
     private void Share(int count, Action<Worker, int> work, CancellationToken cancel)
@@ -132,7 +147,7 @@ public sealed class BreakSearch
         });
     }
 
-    private sealed record Worker(FramePlayer Player, ILeaveWorth Worth);
+    private sealed record Worker(FramePlayer Player, ILeaveWorth Worth, LeaveGauge Gauge);
 
     /// <summary>A stroke while it is rated.</summary>
     private sealed class Rated(int number, BreakStroke stroke, double promise, double liking)

@@ -6,12 +6,25 @@ using DeepBaize.Table;
 
 namespace DeepBaize.Planning.Breaks;
 
+/// <summary>What a visit is for.</summary>
+public enum BreakGoal
+{
+    /// <summary>As many points as can be expected.</summary>
+    Score,
+
+    /// <summary>The chance to lead by more than is left on the table.</summary>
+    Secure,
+}
+
 /// <summary>What the player wants of a plan beyond his profile.</summary>
 /// <param name="Side">False to play without side.</param>
 /// <param name="Cushion">False to leave out strokes in which the white, played as meant, comes to a cushion.</param>
 /// <param name="Rest">False to leave out strokes that need a rest or the other hand.</param>
 /// <param name="Only">The only ball to play at; null for any that is on.</param>
-public sealed record BreakWishes(bool Side = true, bool Cushion = true, bool Rest = true, BallId? Only = null)
+/// <param name="Goal">What the visit is for.</param>
+/// <param name="Approach">On which side of straight the player likes to be on colours, high or low; null when it is all the same. Strokes that come out on the other are marked down.</param>
+public sealed record BreakWishes(
+    bool Side = true, bool Cushion = true, bool Rest = true, BallId? Only = null, BreakGoal Goal = BreakGoal.Score, SideOfStraight? Approach = null)
 {
     /// <summary>Nothing is ruled out.</summary>
     public static BreakWishes Free { get; } = new();

@@ -2,6 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Reading;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -49,9 +50,35 @@ public sealed class FactFinder
             if (chosen.Count > 0 && chosen[0].Way <= BridgeWay.Stretched) facts.Add(new PlanFact(FactKind.Reach, chosen, 0));
         }
 
+        if (FullestRegion(step) is { } left) facts.Add(new PlanFact(FactKind.Region, [], left));
         if (best.Pot.Share >= Sure) facts.Add(new PlanFact(FactKind.SurePot, [], best.Pot.Share));
         if (step.Points > 1) facts.Add(new PlanFact(FactKind.Points, [], step.Points));
         return [.. facts.Where(IsWorthSaying).Take(Most)];
+    }
+
+    /// <summary>Reds that are shut in before the first stroke of a line and after it.</summary>
+    /// <param name="line">The line.</param>
+    public ClosedReds Closed(IReadOnlyList<PlanStep> line)
+    {
+        ArgumentNullException.ThrowIfNull(line);
+        if (line.Count == 0) return default;
+        var before = ShutIn(line[0].Before);
+        return new ClosedReds(before, line.Count > 1 ? ShutIn(line[1].Before) : before);
+    }
+
+    private int ShutIn(FrameState frame)
+    {
+        var balls = frame.ObjectBalls;
+        return Enumerable.Range(0, balls.Count).Count(i => BallSet.IsRed(balls[i].Ball) && _open.Of(balls, i) == 0);
+    }
+
+    /// <summary>Reds left in the region of the red that is played when it has more than any other; null otherwise.</summary>
+    private static int? FullestRegion(PlanStep step)
+    {
+        if (!BallSet.IsRed(step.Stroke.Pot.Ball)) return null;
+        var counts = RedsByRegion.Count(step.Before.ObjectBalls, RedsByRegion.Usual);
+        var own = counts.FirstOrDefault(count => count.Reds.Contains(step.Stroke.Pot.Ball));
+        return own is not null && own.Reds.Count > 1 && counts.All(count => count == own || count.Reds.Count < own.Reds.Count) ? own.Reds.Count - 1 : null;
     }
 
     private static bool IsWorthSaying(PlanFact fact) => fact.Kind != FactKind.Angle || fact.Value is > StraightDegrees and < ThinDegrees;

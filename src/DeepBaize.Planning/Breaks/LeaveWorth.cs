@@ -48,7 +48,7 @@ public sealed class LeaveWorth : ILeaveWorth
     public double Promise(FrameState frame, in LeavePot pot)
     {
         ArgumentNullException.ThrowIfNull(frame);
-        return pot.Chance * (BallValue.Of(pot.Pot.Ball) + Further(frame, Read(frame), pot));
+        return pot.Chance * (frame.ValueOf(pot.Pot.Ball) + Further(frame, Read(frame), pot));
     }
 
     /// <inheritdoc/>
@@ -65,12 +65,12 @@ public sealed class LeaveWorth : ILeaveWorth
         if (frame.White is not { } white) return 0;
         var table = Read(frame);
         _on.Clear();
-        foreach (var ball in frame.BallsThatAreOn(null)) _on.Add(ball);
+        foreach (var ball in frame.Playable) _on.Add(ball);
         _gauge.Read(white, _balls, _on, _pots);
         var (first, second, third) = (0.0, 0.0, 0.0);
         for (var i = 0; i < _pots.Count; i++)
         {
-            var gain = _pots[i].Chance * (BallValue.Of(_pots[i].Pot.Ball) + Further(frame, table, _pots[i]));
+            var gain = _pots[i].Chance * (frame.ValueOf(_pots[i].Pot.Ball) + Further(frame, table, _pots[i]));
             if (gain > first) (first, second, third) = (gain, first, second);
             else if (gain > second) (second, third) = (gain, second);
             else if (gain > third) third = gain;

@@ -88,7 +88,7 @@ public sealed class LeaveGauge
     {
         ArgumentNullException.ThrowIfNull(frame);
         var found = new List<LeavePot>();
-        if (frame.White is { } white) Read(white, frame.ObjectBalls, [.. frame.BallsThatAreOn(null)], found);
+        if (frame.White is { } white) Read(white, frame.ObjectBalls, [.. frame.Playable], found);
         return found;
     }
 

@@ -49,26 +49,28 @@ public static class RedsByRegion
     }
 
     /// <summary>The reds in each region, in the order of the regions.</summary>
-    public static IReadOnlyList<RegionCount> Count(Layout layout, IReadOnlyList<Region> regions)
+    /// <param name="balls">The balls.</param>
+    /// <param name="regions">The regions.</param>
+    public static IReadOnlyList<RegionCount> Count(IReadOnlyList<PlacedBall> balls, IReadOnlyList<Region> regions)
     {
-        ArgumentNullException.ThrowIfNull(layout);
+        ArgumentNullException.ThrowIfNull(balls);
         ArgumentNullException.ThrowIfNull(regions);
         return [.. regions.Select(region => new RegionCount(
-            region, [.. layout.Balls.Where(placed => BallSet.IsRed(placed.Ball) && IsIn(placed.Place, region)).Select(placed => placed.Ball)]))];
+            region, [.. balls.Where(placed => BallSet.IsRed(placed.Ball) && IsIn(placed.Place, region)).Select(placed => placed.Ball)]))];
     }
 
     /// <summary>
     /// Ranks reds: with balancing, those from the greatest group first and those that would spend a small group last; without, all are equal and keep
     /// their order.
     /// </summary>
-    /// <param name="layout">The balls.</param>
+    /// <param name="balls">The balls.</param>
     /// <param name="regions">The regions.</param>
     /// <param name="candidates">The reds that could be played.</param>
     /// <param name="balance">False to leave the balance out of it.</param>
-    public static IReadOnlyList<RedChoice> Rank(Layout layout, IReadOnlyList<Region> regions, IReadOnlyList<BallId> candidates, bool balance)
+    public static IReadOnlyList<RedChoice> Rank(IReadOnlyList<PlacedBall> balls, IReadOnlyList<Region> regions, IReadOnlyList<BallId> candidates, bool balance)
     {
         ArgumentNullException.ThrowIfNull(candidates);
-        var counts = Count(layout, regions);
+        var counts = Count(balls, regions);
         var total = counts.Sum(count => count.Reds.Count);
         var choices = candidates.Select(Choose);
         return balance ? [.. choices.OrderBy(choice => choice.SpendsSmallGroup).ThenByDescending(choice => choice.Left)] : [.. choices];

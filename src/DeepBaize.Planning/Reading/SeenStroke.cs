@@ -18,7 +18,7 @@ public static class SeenStroke
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(result);
-        return Of(before, result.FirstContact, result.SecondContact, result.Potted, result.Final);
+        return Of(before, result.FirstContact, result.SecondContact, result.Potted, result.Final, result.WhiteCushions.Count > 0);
     }
 
     /// <summary>What a referee sees of a stroke.</summary>
@@ -28,16 +28,16 @@ public static class SeenStroke
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(outcome);
-        return Of(before, outcome.FirstContact, outcome.SecondContact, outcome.Potted, outcome.Final);
+        return Of(before, outcome.FirstContact, outcome.SecondContact, outcome.Potted, outcome.Final, outcome.WhiteCushions.Count > 0);
     }
 
-    private static StrokeFacts Of(Layout before, FirstContact? first, FirstContact? second, IReadOnlyList<PottedBall> fallen, IReadOnlyList<BallAtEnd> final)
+    private static StrokeFacts Of(Layout before, FirstContact? first, FirstContact? second, IReadOnlyList<PottedBall> fallen, IReadOnlyList<BallAtEnd> final, bool metCushion)
     {
         var potted = new BallId[fallen.Count];
         for (var i = 0; i < potted.Length; i++) potted[i] = fallen[i].Ball;
         var after = new PlacedBall[final.Count];
         for (var i = 0; i < after.Length; i++) after[i] = new PlacedBall(final[i].Ball, final[i].State.Place);
-        return new StrokeFacts { FirstHit = FirstHit(first, second), MovedTouching = Moved(before, first), Potted = potted, After = after };
+        return new StrokeFacts { FirstHit = FirstHit(first, second), MovedTouching = Moved(before, first), Potted = potted, WhiteMetCushion = metCushion, After = after };
     }
 
     private static BallId[] FirstHit(FirstContact? first, FirstContact? second) => (first, second) switch

@@ -1,6 +1,7 @@
 using DeepBaize.Web.Chances;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Players;
+using DeepBaize.Web.Pots;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Breaks;
@@ -10,7 +11,9 @@ namespace DeepBaize.Web.Breaks;
 /// <param name="Cushion">False to leave out strokes in which the white comes to a cushion.</param>
 /// <param name="Rest">False to leave out strokes that need a rest or the other hand.</param>
 /// <param name="Only">The only ball to play at.</param>
-public sealed record WishesInput(bool Side = true, bool Cushion = true, bool Rest = true, string? Only = null);
+/// <param name="Goal">score (absent) for as many points as can be expected, or secure for the chance to lead by more than is left.</param>
+/// <param name="Approach">high or low: the side of straight on which the player likes to be on colours; absent when it is all the same.</param>
+public sealed record WishesInput(bool Side = true, bool Cushion = true, bool Rest = true, string? Only = null, string? Goal = null, string? Approach = null);
 
 /// <summary>A frame for which a break is planned.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>
@@ -22,6 +25,7 @@ public sealed record WishesInput(bool Side = true, bool Cushion = true, bool Res
 /// <param name="Profile">Name or id of the table; absent is the club table.</param>
 /// <param name="Coefficients">What differs from the profile.</param>
 /// <param name="Doubt">unmeasured (absent), measured or none: how far the table may be from its profile, for the chances that are shown.</param>
+/// <param name="LineUp">The rules of a line-up; absent in a frame.</param>
 public sealed record BreakQuestionInput(
     IReadOnlyList<BallPlace> Balls,
     StateInput? State = null,
@@ -31,7 +35,8 @@ public sealed record BreakQuestionInput(
     int Seed = 1,
     string? Profile = null,
     CoefficientsInput? Coefficients = null,
-    string? Doubt = null);
+    string? Doubt = null,
+    LineUpInput? LineUp = null);
 
 /// <summary>A pot drawn as proof: from where the white then lies.</summary>
 /// <param name="Ball">The ball.</param>
@@ -42,7 +47,7 @@ public sealed record BreakQuestionInput(
 public sealed record ProofPot(string Ball, string Pocket, PlaceOutput From, PlaceOutput White, double Chance);
 
 /// <summary>Why.</summary>
-/// <param name="Kind">alternates, opens, angle, reach, surePot or points.</param>
+/// <param name="Kind">alternates, opens, angle, reach, region, surePot or points.</param>
 /// <param name="Words">The fact in words.</param>
 /// <param name="Value">Its figure.</param>
 /// <param name="Pots">The pots that prove it.</param>
@@ -69,24 +74,48 @@ public sealed record StepOutput(
 /// <param name="Words">Why not that one, in a sentence.</param>
 public sealed record OtherOutput(string Ball, string Pocket, StrokeInput Stroke, double Cost, ChanceOutput Chance, string Words);
 
+/// <summary>How likely the whole line is.</summary>
+/// <param name="All">Chance that every stroke pots: the product.</param>
+/// <param name="Least">Chance of the hardest.</param>
+/// <param name="Words">Both in a sentence.</param>
+public sealed record OddsOutput(double All, double Least, string Words);
+
+/// <summary>A way on when a colour stands in the way.</summary>
+/// <param name="Ball">The ball on.</param>
+/// <param name="Pocket">Its pocket.</param>
+/// <param name="Pushed">The ball that the white pushes after the pot; null for none.</param>
+/// <param name="Stroke">The stroke.</param>
+/// <param name="Chance">Chance of the pot.</param>
+/// <param name="Frees">Chance that everything that is left can be potted then.</param>
+/// <param name="Worth">Points expected.</param>
+/// <param name="Words">The way and its risk in a sentence.</param>
+public sealed record RemedyOutput(
+    string Ball, string Pocket, string? Pushed, StrokeInput Stroke, ChanceOutput Chance, ChanceOutput Frees, double Worth, string Words);
+
 /// <summary>The frame's arithmetic.</summary>
 /// <param name="On">What is on.</param>
 /// <param name="Remaining">Points that can still be potted.</param>
 /// <param name="LargestBreak">The largest break still possible.</param>
 /// <param name="PotsToFifty">Fewest further pots to a break of fifty; null when it is out of reach.</param>
 /// <param name="PotsToHundred">Fewest further pots to a hundred.</param>
+/// <param name="ToSecure">Points that secure the frame; 0 when the lead is more than is left.</param>
 /// <param name="Words">The arithmetic in a sentence.</param>
-public sealed record ArithmeticOutput(string On, int Remaining, int LargestBreak, int? PotsToFifty, int? PotsToHundred, string Words);
+public sealed record ArithmeticOutput(string On, int Remaining, int LargestBreak, int? PotsToFifty, int? PotsToHundred, int ToSecure, string Words);
 
 /// <summary>A plan so far.</summary>
 /// <param name="Sentence">The answer in one sentence.</param>
 /// <param name="Decisive">The words in it that decide: the ball, and the stroke.</param>
 /// <param name="Line">Up to four strokes.</param>
-/// <param name="Worth">Points expected of the visit.</param>
-/// <param name="Error">Their standard error.</param>
+/// <param name="Odds">How likely the whole line is.</param>
+/// <param name="Rests">Strokes of the line that need a rest or the other hand.</param>
+/// <param name="Worth">Points expected of the visit; with the goal secure the chance to secure the frame, 0 to 1.</param>
+/// <param name="Error">Its standard error.</param>
+/// <param name="WorthWords">What the visit is worth, in a sentence.</param>
 /// <param name="White">Where the white in hand is put.</param>
 /// <param name="Because">At most three facts.</param>
 /// <param name="Others">Other balls, the cheapest first.</param>
+/// <param name="Remedies">Ways on when only colours are left and one stands in the way.</param>
+/// <param name="Regions">The reds by region; empty when none are up.</param>
 /// <param name="Ledger">What may go wrong, in rows.</param>
 /// <param name="Chance">The first stroke sampled: what runs past, falls short, where the white may stop; null until the last answer.</param>
 /// <param name="Arithmetic">The frame's arithmetic.</param>
@@ -99,11 +128,16 @@ public sealed record BreakAnswer(
     string Sentence,
     IReadOnlyList<string> Decisive,
     IReadOnlyList<StepOutput> Line,
+    OddsOutput? Odds,
+    int Rests,
     double Worth,
     double Error,
+    string WorthWords,
     PlaceOutput? White,
     IReadOnlyList<FactOutput> Because,
     IReadOnlyList<OtherOutput> Others,
+    IReadOnlyList<RemedyOutput> Remedies,
+    IReadOnlyList<RegionOutput> Regions,
     IReadOnlyList<RowOutput> Ledger,
     ChanceResponse? Chance,
     ArithmeticOutput Arithmetic,
@@ -122,6 +156,7 @@ public sealed record BreakAnswer(
 /// <param name="Seed">Seed of the draws; absent is 1.</param>
 /// <param name="Profile">Name or id of the table; absent is the club table.</param>
 /// <param name="Coefficients">What differs from the profile.</param>
+/// <param name="LineUp">The rules of a line-up; absent in a frame.</param>
 public sealed record StepQuestion(
     IReadOnlyList<BallPlace> Balls,
     StrokeInput Stroke,
@@ -130,7 +165,8 @@ public sealed record StepQuestion(
     int? Scatter = null,
     int Seed = 1,
     string? Profile = null,
-    CoefficientsInput? Coefficients = null);
+    CoefficientsInput? Coefficients = null,
+    LineUpInput? LineUp = null);
 
 /// <summary>What a stroke came to by the rules.</summary>
 /// <param name="Words">The ruling in a sentence.</param>
@@ -138,9 +174,30 @@ public sealed record StepQuestion(
 /// <param name="Penalty">Points that go to the opponent.</param>
 /// <param name="StaysAtTable">True when the player goes on.</param>
 /// <param name="IsOver">True when the frame is over.</param>
+/// <param name="Fails">Why the attempt at a line-up is over: missed, foul or cushion; null while it goes on, and in a frame.</param>
 /// <param name="Balls">The balls for the next stroke, colours put back; a white in hand stands in the D.</param>
 /// <param name="State">The state of play then.</param>
-public sealed record StepAnswer(string Words, int Points, int Penalty, bool StaysAtTable, bool IsOver, IReadOnlyList<BallPlace> Balls, StateInput State);
+public sealed record StepAnswer(
+    string Words, int Points, int Penalty, bool StaysAtTable, bool IsOver, string? Fails, IReadOnlyList<BallPlace> Balls, StateInput State);
+
+/// <summary>Visits to play out from a plan's first stroke.</summary>
+/// <param name="Question">The frame, the player and his wishes.</param>
+/// <param name="Pot">The pot that each visit begins with.</param>
+/// <param name="Stroke">The stroke.</param>
+/// <param name="Target">Points whose chance is wanted, 1 to 155.</param>
+/// <param name="Visits">Visits to play, 1 to 2,000; absent is 100.</param>
+public sealed record OutlookQuestion(BreakQuestionInput Question, PotInput Pot, StrokeInput Stroke, int Target = 50, int Visits = 100);
+
+/// <summary>What visits that were played out came to so far.</summary>
+/// <param name="Visits">Visits played.</param>
+/// <param name="Mean">Mean points.</param>
+/// <param name="Error">Its standard error.</param>
+/// <param name="Target">The target.</param>
+/// <param name="Reached">Chance to reach it.</param>
+/// <param name="Best">The best visit.</param>
+/// <param name="Words">All that in a sentence.</param>
+/// <param name="IsFinal">True for the last answer.</param>
+public sealed record OutlookAnswer(int Visits, double Mean, double Error, int Target, ChanceOutput Reached, int Best, string Words, bool IsFinal);
 
 /// <summary>What a place in the D is worth to a white in hand.</summary>
 /// <param name="Place">The place.</param>

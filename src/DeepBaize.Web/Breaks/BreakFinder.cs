@@ -2,6 +2,7 @@ using System.Net.ServerSentEvents;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Reading;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Web.Chances;
@@ -19,7 +20,7 @@ internal static class BreakFinder
     private const int Samples = 400;
 
     /// <summary>A processor stays free for the live prediction.</summary>
-    private static readonly int Threads = Math.Max(1, Environment.ProcessorCount - 1);
+    public static readonly int Threads = Math.Max(1, Environment.ProcessorCount - 1);
 
     /// <summary>Plans a break and streams each better answer.</summary>
     public static IAsyncEnumerable<SseItem<BreakAnswer>> Stream(BreakScene scene, ComputePool pool, CancellationToken cancel) => PoolStream.ReadAsync<BreakAnswer>(
@@ -48,7 +49,7 @@ internal static class BreakFinder
         if (plan.Line.Count == 0)
         {
             return new BreakAnswer(
-                NothingOn(scene), [], [], 0, 0, null, [], [], [], null, arithmetic, true, plan.Played, scene.Budget, scene.Seed, plan.IsFinal);
+                NothingOn(scene), [], [], null, 0, 0, 0, "", null, [], [], [], Regions(scene), [], null, arithmetic, true, plan.Played, scene.Budget, scene.Seed, plan.IsFinal);
         }
 
         var first = plan.Line[0];
@@ -59,11 +60,16 @@ internal static class BreakFinder
             BreakWords.Sentence(plan, Dial(first.Stroke, scene)),
             [EventWords.Capital(BreakWords.Ball(first.Stroke.Pot.Ball, first.Before)), Dial(first.Stroke, scene)],
             [.. plan.Line.Select(step => ToStep(step, scene))],
+            new OddsOutput(plan.Odds.All, plan.Odds.Least, BreakWords.Odds(plan)),
+            plan.Rests,
             plan.Worth,
             plan.Error,
+            BreakWords.Worth(plan.Worth, scene.Frame, scene.Wishes.Goal),
             plan.White is { } white ? PotMapping.ToPlace(white) : null,
             [.. plan.Facts.Select(fact => ToFact(fact, plan))],
             [.. plan.Others.Select(other => ToOther(other, scene, first.Before, best))],
+            [.. plan.Remedies.Select(remedy => ToRemedy(remedy, scene))],
+            Regions(scene),
             Ledger(plan, chance),
             chance,
             arithmetic,
@@ -88,6 +94,7 @@ internal static class BreakFinder
         FrameArithmetic.LargestBreak(frame),
         FrameArithmetic.FewestPots(frame, 50),
         FrameArithmetic.FewestPots(frame, 100),
+        FrameArithmetic.PointsToSecure(frame),
         BreakWords.Arithmetic(frame));
 
     private static StepOutput ToStep(PlanStep step, BreakScene scene) => new(
@@ -113,13 +120,27 @@ internal static class BreakFinder
 
     private static OtherOutput ToOther(OtherBall other, BreakScene scene, FrameState frame, RatedStroke best) => new(
         Names.Text(other.Ball), Names.Text(other.Best.Stroke.Pot.Pocket), ToStroke(other.Best.Stroke, scene), other.Cost, ChanceMapping.ToChance(other.Best.Pot),
-        BreakWords.Other(other, frame, best));
+        BreakWords.Other(other, frame, best, scene.Wishes.Goal));
+
+    private static RemedyOutput ToRemedy(Remedy remedy, BreakScene scene) => new(
+        Names.Text(remedy.Best.Stroke.Pot.Ball),
+        Names.Text(remedy.Best.Stroke.Pot.Pocket),
+        remedy.Pushed is { } pushed ? Names.Text(pushed) : null,
+        ToStroke(remedy.Best.Stroke, scene),
+        ChanceMapping.ToChance(remedy.Best.Pot),
+        ChanceMapping.ToChance(remedy.Frees),
+        remedy.Best.Worth,
+        BreakWords.Remedy(remedy, scene.Frame));
+
+    private static List<RegionOutput> Regions(BreakScene scene) =>
+        scene.Frame.Reds == 0 ? [] : [.. RedsByRegion.Count(scene.Frame.ObjectBalls, RedsByRegion.Usual).Select(TableReader.ToRegion)];
 
     /// <summary>What may go wrong: in-off, what is left when it is missed, and the two rows of pace that is out.</summary>
     private static List<RowOutput> Ledger(BreakPlan plan, ChanceResponse? chance)
     {
         var rows = new List<RowOutput>();
         if (chance is not null) rows.AddRange(chance.Rows.Where(row => row.Kind is "past" or "short" or "inOff"));
+        if (plan.Closed.After > 0) rows.Add(new RowOutput("pack", "Shut in", BreakWords.Pack(plan.Closed), null, plan.Closed.After >= plan.Closed.Before));
         if (plan.MissLeaves is { } leaves) rows.Add(new RowOutput("miss", "If it is missed", BreakWords.Miss(leaves), null, leaves > 0.75));
         return rows;
     }

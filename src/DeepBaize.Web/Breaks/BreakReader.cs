@@ -34,25 +34,45 @@ internal static class BreakReader
     /// <exception cref="RefusalException">Something in it is unknown, contradictory or out of range.</exception>
     public static BreakScene Read(BreakQuestionInput question)
     {
-        var (profile, table, layout, frame) = ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients);
+        var (profile, table, layout, frame) = ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients, question.LineUp);
         var wishes = question.Wishes ?? new WishesInput();
         BallId? only = wishes.Only is { } text ? PotReader.ReadBall(text, "wishes.only") : null;
         if (only is { } ball) PotReader.RequireBall(layout, ball, "wishes.only");
         return new BreakScene(
-            profile, table, layout, frame, PlayerReader.Read(question.Player), new BreakWishes(wishes.Side, wishes.Cushion, wishes.Rest, only), ChanceReader.ReadDoubt(question.Doubt),
+            profile, table, layout, frame, PlayerReader.Read(question.Player), ReadWishes(wishes, only, frame), ChanceReader.ReadDoubt(question.Doubt),
             (int)PotReader.Within(question.Budget, LeastBudget, MostBudget, "budget"), question.Seed);
+    }
+
+    private static BreakWishes ReadWishes(WishesInput input, BallId? only, FrameState frame)
+    {
+        var goal = input.Goal switch
+        {
+            null or "score" => BreakGoal.Score,
+            "secure" => BreakGoal.Secure,
+            _ => throw RefusalException.Invalid("goal", "No such goal", new Fault("wishes.goal", null, "goal", "A visit is to score or to secure the frame.")),
+        };
+        SideOfStraight? approach = input.Approach switch
+        {
+            null => null,
+            "high" => SideOfStraight.High,
+            "low" => SideOfStraight.Low,
+            _ => throw RefusalException.Invalid("approach", "No such side", new Fault("wishes.approach", null, "approach", "Colours are come to high or low.")),
+        };
+        // Who leads by more than is left has nothing to secure: then points count.
+        if (goal == BreakGoal.Secure && FrameArithmetic.PointsToSecure(frame) == 0) goal = BreakGoal.Score;
+        return new BreakWishes(input.Side, input.Cushion, input.Rest, only, goal, approach);
     }
 
     /// <summary>The frame of a request: its balls may lie as in a frame, and something is on.</summary>
     /// <exception cref="RefusalException">They may not, or nothing is.</exception>
     public static (ConditionProfile Profile, TableInUse Table, Layout Layout, FrameState Frame) ReadFrame(
-        IReadOnlyList<BallPlace> balls, StateInput? state, string? profileName, CoefficientsInput? coefficients)
+        IReadOnlyList<BallPlace> balls, StateInput? state, string? profileName, CoefficientsInput? coefficients, LineUpInput? lineUp)
     {
         var (profile, table) = PotReader.ReadTable(profileName, coefficients);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(balls), table.Outline, table.Conditions.Gauge);
         var known = StateReader.ReadFor(state, [.. layout.Balls.Select(placed => placed.Ball)]);
         var frame = FrameState.Of(layout, known)
             ?? throw RefusalException.Impossible("nothingUp", "No ball is up", new Fault("balls", null, "nothingUp", "Only the white is on the table: lay the balls first."));
-        return (profile, table, layout, frame);
+        return (profile, table, layout, frame with { LineUp = StateReader.ReadLineUp(lineUp) });
     }
 }

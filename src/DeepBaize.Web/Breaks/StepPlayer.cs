@@ -8,6 +8,7 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Players;
+using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Shots;
 using DeepBaize.Web.Wording;
@@ -21,7 +22,7 @@ internal static class StepPlayer
     /// <exception cref="RefusalException">The request is wrong or cannot be carried out.</exception>
     public static StepAnswer Play(StepQuestion question)
     {
-        var (_, table, layout, frame) = BreakReader.ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients);
+        var (_, table, layout, frame) = BreakReader.ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients, question.LineUp);
         var player = PlayerReader.Read(question.Player);
         var meant = StrikeReader.Read(new StrikeInput(question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height), table.Conditions);
         var strike = question.Scatter is { } number
@@ -37,6 +38,7 @@ internal static class StepPlayer
             ruling.Penalty,
             ruling.StaysAtTable,
             ruling.Next.Phase == FramePhase.Over,
+            ruling.Failure == LineUpFailure.None ? null : PotMapping.Code(ruling.Failure),
             [.. WithWhite(ruling.Next).Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
             ToState(ruling.Next));
     }

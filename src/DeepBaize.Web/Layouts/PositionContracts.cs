@@ -45,6 +45,10 @@ public sealed record ScoresInput(int Player, int Opponent);
 public sealed record StateInput(
     string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, ScoresInput? Scores = null, int? Break = null, int MissCount = 0);
 
+/// <summary>The rules of a line-up.</summary>
+/// <param name="Cushions">False when the white must not come to a cushion.</param>
+public sealed record LineUpInput(bool Cushions = true);
+
 /// <summary>What lies on a sheet.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>
 /// <param name="Stroke">The stroke that is set.</param>

@@ -55,6 +55,9 @@ internal static class StateReader
         return dropped.Count == 0 ? state : throw RefusalException.Invalid("state", "This cannot be on", Wrong("on", dropped[0]));
     }
 
+    /// <summary>The rules of a line-up; null in a frame.</summary>
+    public static LineUp? ReadLineUp(LineUpInput? input) => input is null ? null : new LineUp(input.Cushions);
+
     /// <summary>The state as it is answered; null when nothing of it is set.</summary>
     public static StateInput? ToOutput(PlayState state) => state == PlayState.Unknown
         ? null

@@ -36,7 +36,7 @@ public static class PotPlayer
         var dangers = new DangerFinder(player).Find(layout, pot, strike);
         return new PotResponse(
             Describe(scene, answer, line, stroke, parts, dangers),
-            Predictor.Judge(Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units, result), layout, outcome, question.State, pot.Ball));
+            Predictor.Judge(Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units, result), layout, outcome, question.State, pot.Ball, question.LineUp));
     }
 
     private static PotOutput Describe(

@@ -19,6 +19,7 @@ public sealed record PotInput(string Ball, string Pocket, string? Part = null);
 /// <param name="Coefficients">What differs from the profile.</param>
 /// <param name="Units">metric (absent) or imperial.</param>
 /// <param name="State">The state of play; when it is given the verdict says what is foul.</param>
+/// <param name="LineUp">The rules of a line-up; when they are given the verdict says what fails.</param>
 public sealed record PotQuestion(
     IReadOnlyList<BallPlace> Balls,
     PotInput Pot,
@@ -28,7 +29,8 @@ public sealed record PotQuestion(
     string? Profile = null,
     CoefficientsInput? Coefficients = null,
     string? Units = null,
-    StateInput? State = null);
+    StateInput? State = null,
+    LineUpInput? LineUp = null);
 
 /// <summary>A part of the table across its whole width.</summary>
 /// <param name="Name">What it is called.</param>

@@ -23,8 +23,8 @@ internal static class TableReader
         return new MatrixResponse(
             [.. matrix.Select(entry => PotMapping.ToEntry(entry, table))],
             [.. ProblemBalls.Rank(layout, matrix).Select(ToProblem)],
-            [.. RedsByRegion.Count(layout, regions).Select(ToRegion)],
-            [.. RedsByRegion.Rank(layout, regions, reds, question.Balance).Select(choice => ToChoice(choice, question.Balance))],
+            [.. RedsByRegion.Count(layout.Balls, regions).Select(ToRegion)],
+            [.. RedsByRegion.Rank(layout.Balls, regions, reds, question.Balance).Select(choice => ToChoice(choice, question.Balance))],
             Words(layout, on, reds.Count));
     }
 
@@ -48,7 +48,7 @@ internal static class TableReader
             Names.Text(problem.Ball), [.. problem.Opens.Select(pot => new PottedOutput(Names.Text(pot.Ball), Names.Text(pot.Pocket)))], problem.OnPots, words + when);
     }
 
-    private static RegionOutput ToRegion(RegionCount count) => new(
+    internal static RegionOutput ToRegion(RegionCount count) => new(
         count.Region.Name, count.Region.From, count.Region.To, count.Region.ForTheBlue, [.. count.Reds.Select(Names.Text)]);
 
     private static RedChoiceOutput ToChoice(RedChoice choice, bool balance)

@@ -102,6 +102,7 @@ public sealed record PlacingInput(string Ball, double X, double Y, bool Snap = t
 /// <param name="Profile">Name or id of the table, balls and cue; absent is the club table.</param>
 /// <param name="Units">metric (absent) or imperial: how distances are put into words.</param>
 /// <param name="State">The state of play; when it is given the verdict says what is foul.</param>
+/// <param name="LineUp">The rules of a line-up; when they are given the verdict says what fails.</param>
 public sealed record PredictRequest(
     IReadOnlyList<BallPlace> Balls,
     StrikeInput? Strike = null,
@@ -110,4 +111,5 @@ public sealed record PredictRequest(
     PlacingInput? Placing = null,
     string? Profile = null,
     string? Units = null,
-    StateInput? State = null);
+    StateInput? State = null,
+    LineUpInput? LineUp = null);

@@ -36,7 +36,7 @@ public static class Predictor
         var (layout, placing) = Lay(request.Balls, request.Placing, conditions, outline);
         var record = new ShotRecord();
         var (strike, outcome) = Play(request, layout, conditions, new TableSimulation(conditions, outline), record);
-        return Judge(Compose(new Played(layout, strike, outcome, record), profile, conditions, placing, units), layout, outcome, request.State, null);
+        return Judge(Compose(new Played(layout, strike, outcome, record), profile, conditions, placing, units), layout, outcome, request.State, null, request.LineUp);
     }
 
     /// <summary>The layout of a request's balls, with the one in the hand settled.</summary>
@@ -79,8 +79,13 @@ public static class Predictor
     /// <param name="outcome">What came of it.</param>
     /// <param name="state">The state of play; null when nothing is known.</param>
     /// <param name="pot">The ball that is played for, if any.</param>
-    internal static PredictResponse Judge(PredictResponse response, Layout layout, ShotOutcome outcome, StateInput? state, BallId? pot) =>
-        state is null ? response : response with { Verdict = response.Verdict with { Foul = RulingWords.FoulOf(layout, outcome, StateReader.Read(state), pot) } };
+    /// <param name="lineUp">The rules of a line-up; null in a frame.</param>
+    internal static PredictResponse Judge(PredictResponse response, Layout layout, ShotOutcome outcome, StateInput? state, BallId? pot, LineUpInput? lineUp)
+    {
+        if (state is null && lineUp is null) return response;
+        var foul = RulingWords.FoulOf(layout, outcome, StateReader.Read(state), pot, StateReader.ReadLineUp(lineUp));
+        return response with { Verdict = response.Verdict with { Foul = foul } };
+    }
 
     /// <summary>The units in which distances are put into words.</summary>
     /// <exception cref="RefusalException">There are no such units.</exception>

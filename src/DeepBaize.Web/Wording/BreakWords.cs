@@ -1,4 +1,5 @@
 using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -11,6 +12,8 @@ internal static class BreakWords
     private const double Near = 0.35;
     private const double AtCushion = 0.15;
     private const double NoCost = 0.25;
+    private const double NoChance = 0.005;
+    private const double LeastFoul = 0.03;
 
     /// <summary>A ball by its name; a red by what lies near it.</summary>
     public static string Ball(BallId ball, FrameState frame)
@@ -50,20 +53,55 @@ internal static class BreakWords
         FactKind.Alternates => $"{EventWords.Capital(Count((int)fact.Value))} balls are on then: {Verdict.Listed([.. fact.Pots.Select(pot => Ball(pot.Pot.Ball, next)).Distinct().Take(3)])}.",
         FactKind.Angle => $"It leaves {fact.Value:0} degrees on {Ball(fact.Pots[0].Pot.Ball, next)}: the white can be moved from there.",
         FactKind.Reach => $"{EventWords.Capital(Ball(fact.Pots[0].Pot.Ball, next))} is then reached without a rest.",
+        FactKind.Region => $"It comes from where most reds are: {fact.Value:0} {(fact.Value < 1.5 ? "is" : "are")} left there.",
         FactKind.SurePot => $"The pot goes {ChanceWords.Say(fact.Value)}.",
         _ => $"It scores {fact.Value:0}.",
     };
 
     /// <summary>Why not another ball.</summary>
-    public static string Other(OtherBall other, FrameState frame, RatedStroke best)
+    public static string Other(OtherBall other, FrameState frame, RatedStroke best, BreakGoal goal)
     {
         var name = EventWords.Capital(Ball(other.Ball, frame));
-        if (other.Cost < NoCost) return $"{name} is as good.";
+        if (other.Cost < (goal == BreakGoal.Secure ? NoChance : NoCost)) return $"{name} is as good.";
         var why = other.Best.Pot.Share < best.Pot.Share - 0.05
             ? $"it goes only {ChanceWords.Say(other.Best.Pot.Share)}"
             : "it leaves less";
-        return $"{name} costs {Points(other.Cost)}: {why}.";
+        return $"{name} costs {(goal == BreakGoal.Secure ? $"{100 * other.Cost:0} frames in 100" : Points(other.Cost))}: {why}.";
     }
+
+    /// <summary>What a visit is worth.</summary>
+    public static string Worth(double worth, FrameState frame, BreakGoal goal) => goal == BreakGoal.Secure
+        ? $"{FrameArithmetic.PointsToSecure(frame)} more points secure the frame: {ChanceWords.Say(worth)} with this visit, in your hands (estimate)."
+        : $"About {worth:0} points from here, in your hands.";
+
+    /// <summary>How likely the whole line is.</summary>
+    public static string Odds(BreakPlan plan) => plan.Line.Count < 2
+        ? $"The pot: {100 * plan.Odds.All:0} in 100."
+        : $"{(plan.Line.Count == 2 ? "Both" : $"All {Count(plan.Line.Count)}")} strokes as meant: {100 * plan.Odds.All:0} in 100; the hardest {ChanceWords.Say(plan.Odds.Least)}."
+            + (plan.Rests > 0 ? $" {EventWords.Capital(Count(plan.Rests))} with the rest or the other hand." : "");
+
+    /// <summary>Reds that are shut in.</summary>
+    public static string Pack(ClosedReds closed) => closed.After < closed.Before
+        ? $"{Reds(closed.Before - closed.After)} freed by this stroke; {Reds(closed.After)} stay shut in."
+        : $"{Reds(closed.After)} cannot be potted where they lie: the pack stays closed.";
+
+    /// <summary>A way on when a colour stands in the way, with its risk.</summary>
+    public static string Remedy(Remedy remedy, FrameState frame)
+    {
+        var pot = remedy.Best.Stroke.Pot;
+        var way = remedy.Pushed is { } pushed
+            ? $"Push the {Names.Spoken(pushed)}: {Ball(pot.Ball, frame)} to the {Names.Spoken(pot.Pocket)}, then the white into it"
+            : $"{EventWords.Capital(Ball(pot.Ball, frame))} to the {Names.Spoken(pot.Pocket)}";
+        var risk = remedy.Pushed is null
+            ? $"the pot {ChanceWords.Say(remedy.Best.Pot.Share)}"
+            : $"pot {ChanceWords.Say(remedy.Best.Pot.Share)}, pot and push {ChanceWords.Say(remedy.Pushes.Share)}";
+        var foul = remedy.Fouls.Share >= LeastFoul ? $", foul {ChanceWords.Say(remedy.Fouls.Share)}" : "";
+        return $"{way}; {risk}, all free then {ChanceWords.Say(remedy.Frees.Share)}{foul}.";
+    }
+
+    /// <summary>What visits that were played out came to.</summary>
+    public static string Outlook(VisitPoints visits, int target, Chance reached) =>
+        $"{visits.Points.Count} visits played out: {visits.Mean:0} points on average, {target} or more in {reached.Count} of them; the best {visits.Points.Max()}.";
 
     /// <summary>What the opponent gets after a miss.</summary>
     public static string Miss(double chance) => chance switch
@@ -88,6 +126,8 @@ internal static class BreakWords
         var pots = FrameArithmetic.FewestPots(frame, 50);
         return frame.Break < 50 && pots is { } fifty ? $"{words} {fifty} more pots make fifty at best." : words;
     }
+
+    private static string Reds(int count) => count == 1 ? "one red" : $"{Count(count)} reds";
 
     private static string Points(double cost) => cost < 1.5 ? "a point" : $"{Math.Round(cost):0} points";
 

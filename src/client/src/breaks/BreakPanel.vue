@@ -2,14 +2,15 @@
 import { computed, ref } from 'vue'
 import { ballName } from '@/sheet/sheet'
 import { t } from '@/words'
-import type { BreakModel, Wishes } from './useBreak'
+import BreakRules from './BreakRules.vue'
+import OutlookRow from './OutlookRow.vue'
+import type { BreakModel } from './useBreak'
 
 /** One button; then why, the line, what may go wrong, and why not another ball. */
 const props = defineProps<{ breaks: BreakModel; directionDeg: number }>()
 
 const showsNumbers = ref(false)
 const answer = computed(() => props.breaks.answer.value)
-const kinds: (keyof Wishes)[] = ['side', 'cushion', 'rest']
 const state = computed(() =>
   answer.value
     ? t(props.breaks.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
@@ -19,6 +20,9 @@ const state = computed(() =>
 )
 const call = computed(() =>
   props.breaks.asked.value ? `POST /api/breaks/plan\n${JSON.stringify(props.breaks.asked.value, null, 1)}` : '',
+)
+const regions = computed(() =>
+  (answer.value?.regions ?? []).map((region) => `${region.name} ${region.reds.length}`).join(', '),
 )
 const loss = computed(() => {
   const { lost } = props.breaks
@@ -37,16 +41,7 @@ const loss = computed(() => {
         t('breaks.stop')
       }}</el-button>
     </div>
-    <div class="wishes" role="group" :aria-label="t('breaks.wishes')">
-      <el-checkbox
-        v-for="kind in kinds"
-        :key="kind"
-        :model-value="breaks.wishes.value[kind]"
-        :data-wish="kind"
-        @update:model-value="(on: unknown) => breaks.setWishes({ [kind]: on === true })"
-        >{{ t(`breaks.${kind}`) }}</el-checkbox
-      >
-    </div>
+    <BreakRules :breaks="breaks" />
     <p v-if="breaks.refusal.value" class="refusal" role="alert" data-testid="break-refusal">
       {{ breaks.refusal.value }}
     </p>
@@ -87,7 +82,18 @@ const loss = computed(() => {
               <span class="score">{{ step.break }}</span>
             </li>
           </ol>
-          <p class="hint" data-testid="plan-worth">{{ t('breaks.worth', { points: answer.worth.toFixed(0) }) }}</p>
+          <p v-if="answer.odds" class="hint" data-testid="plan-odds">{{ answer.odds.words }}</p>
+          <OutlookRow :outlook="breaks.outlook" :worth="answer.worthWords" />
+        </template>
+        <template v-if="answer.remedies.length > 0">
+          <h3>{{ t('breaks.remedies') }}</h3>
+          <ul class="list">
+            <li v-for="(one, i) in answer.remedies" :key="i">
+              <button type="button" :data-remedy="one.pushed ?? 'pocket'" @click="breaks.tryRemedy(one)">
+                {{ one.words }}
+              </button>
+            </li>
+          </ul>
         </template>
         <template v-if="answer.ledger.length > 0">
           <h3>{{ t('breaks.ledger') }}</h3>
@@ -113,6 +119,9 @@ const loss = computed(() => {
             </li>
           </ul>
         </template>
+        <p v-if="breaks.lineUp.asked.value && answer.regions.length > 0" class="hint" data-testid="regions">
+          {{ regions }}
+        </p>
         <p class="hint" data-testid="arithmetic">{{ answer.arithmetic.words }}</p>
       </template>
       <p v-else-if="!breaks.isBusy.value && !breaks.ruling.value" class="hint">{{ t('breaks.ask') }}</p>
@@ -163,10 +172,6 @@ const loss = computed(() => {
 .ask .el-button + .el-button {
   margin: 0;
   height: 40px;
-}
-.wishes {
-  display: flex;
-  gap: 16px;
 }
 h3 {
   margin: 8px 0 2px;

@@ -12,25 +12,35 @@ import {
 import { readStream } from '@/api/stream'
 import type { ShelfModel } from '@/players/useShelf'
 import type { SheetModel } from '@/sheet/useSheet'
+import type { LineUpModel } from './useLineUp'
+import { useOutlook } from './useOutlook'
 
 /** Strokes that a plan may simulate: some seconds on a small machine. */
 const budget = 16_000
 const seed = 1
 
-/** What the player rules out. */
+/** What the player rules out, what the visit is for, and how he likes to come to colours. */
 export interface Wishes {
   side: boolean
   cushion: boolean
   rest: boolean
+  goal: 'score' | 'secure'
+  approach: 'any' | 'high' | 'low'
 }
 
 /** Which ball, and how: asked with one button, streamed as it gets better, stopped at will; played stroke by stroke on the sheet. */
-export function useBreak(model: SheetModel, shelf: ShelfModel, isOpen: () => boolean, beforeChange: () => void) {
+export function useBreak(
+  model: SheetModel,
+  shelf: ShelfModel,
+  lineUp: LineUpModel,
+  isOpen: () => boolean,
+  beforeChange: () => void,
+) {
   const answer = shallowRef<BreakAnswer | null>(null)
   const asked = shallowRef<BreakQuestion | null>(null)
   const refusal = ref('')
   const isBusy = ref(false)
-  const wishes = ref<Wishes>({ side: true, cushion: true, rest: true })
+  const wishes = ref<Wishes>({ side: true, cushion: true, rest: true, goal: 'score', approach: 'any' })
   /** The fact whose proof is drawn, and the other ball that was touched. */
   const proof = ref<number | null>(null)
   const touched = ref<string | null>(null)
@@ -41,6 +51,8 @@ export function useBreak(model: SheetModel, shelf: ShelfModel, isOpen: () => boo
   /** What places in the D are worth while the white is in hand. */
   const inHand = shallowRef<HandPlace[]>([])
   let draws = 0
+  /** Balls on the sheet after the stroke that was ruled on. */
+  let ruled = 0
   /** How the plan's stroke is kept: a step of its own, or one with the stroke that was just played. */
   let keep = model.commit
   let stop = new AbortController()
@@ -49,13 +61,15 @@ export function useBreak(model: SheetModel, shelf: ShelfModel, isOpen: () => boo
     balls: model.balls.value.map((ball) => ({ ...ball })),
     state: model.state.value,
     player: shelf.playerDocument.value,
-    wishes: { ...wishes.value },
+    wishes: { ...wishes.value, approach: wishes.value.approach === 'any' ? null : wishes.value.approach },
     budget,
     seed,
     profile: model.profile.value,
     coefficients: shelf.coefficients.value,
     doubt: shelf.doubt.value,
+    lineUp: lineUp.asked.value,
   }))
+  const outlook = useOutlook(asked, answer)
   const isOther = computed(() => asked.value !== null && JSON.stringify(asked.value) !== JSON.stringify(question.value))
   const isOld = computed(() => isOther.value && !isBusy.value)
   /** The other ball that was touched, and what it costs; null when none was. */
@@ -74,6 +88,7 @@ export function useBreak(model: SheetModel, shelf: ShelfModel, isOpen: () => boo
     before.value = isAgain ? answer.value!.worth : null
     asked.value = question.value
     answer.value = null
+    outlook.clear()
     refusal.value = ''
     proof.value = null
     touched.value = null
@@ -130,11 +145,18 @@ export function useBreak(model: SheetModel, shelf: ShelfModel, isOpen: () => boo
     model.commit()
   }
 
+  /** Puts a way on past an awkward colour on the sheet. */
+  function tryRemedy(remedy: BreakAnswer['remedies'][number]) {
+    put(remedy.ball, remedy.pocket, remedy.stroke)
+    model.commit()
+  }
+
   const show = (fact: number) => (proof.value = proof.value === fact ? null : fact)
 
   /** Plays the stroke on the sheet by the rules; undo takes it back. */
   async function step(directionDeg: number) {
     const { balls, state, player, profile, coefficients } = question.value
+    lineUp.begin()
     const stroke = { ...model.stroke.value, directionDeg }
     const nominated = model.pot.value && !model.pot.value.ball.startsWith('red') ? model.pot.value.ball : null
     const body = {
@@ -146,16 +168,22 @@ export function useBreak(model: SheetModel, shelf: ShelfModel, isOpen: () => boo
       seed,
       profile,
       coefficients,
+      lineUp: lineUp.asked.value,
     }
     const { data, refusal: sentence } = await ask(api.POST('/api/breaks/step', { body }))
     refusal.value = sentence ?? ''
     if (!data) return
     beforeChange()
     ruling.value = data
-    model.setBalls(data.balls)
-    model.setState(data.state)
+    const isLaidAgain = lineUp.judge(data)
+    if (!isLaidAgain) {
+      model.setBalls(data.balls)
+      model.setState(data.state)
+    }
+    ruled = model.balls.value.length
     model.commit()
-    if (data.staysAtTable && !data.isOver) await plan(true)
+    if (isLaidAgain && !lineUp.isOver.value) await plan(true)
+    else if (data.staysAtTable && !data.isOver) await plan(true)
     else answer.value = null
   }
 
@@ -176,9 +204,12 @@ export function useBreak(model: SheetModel, shelf: ShelfModel, isOpen: () => boo
 
   const setWishes = (part: Partial<Wishes>) => (wishes.value = { ...wishes.value, ...part })
   const setScatter = (on: boolean) => (scatter.value = on)
+  // A ruling stands until balls come or go.
   watch(
     () => model.balls.value.length,
-    () => (ruling.value = ruling.value && model.balls.value.length === ruling.value.balls.length ? ruling.value : null),
+    (count) => {
+      if (count !== ruled) ruling.value = null
+    },
   )
 
   return {
@@ -203,6 +234,9 @@ export function useBreak(model: SheetModel, shelf: ShelfModel, isOpen: () => boo
     step,
     setWishes,
     setScatter,
+    tryRemedy,
+    lineUp,
+    outlook,
   }
 }
 

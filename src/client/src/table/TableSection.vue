@@ -9,6 +9,7 @@ import ViewPanel from '@/app/ViewPanel.vue'
 import BreakOverlay from '@/breaks/BreakOverlay.vue'
 import BreakPanel from '@/breaks/BreakPanel.vue'
 import { useBreak } from '@/breaks/useBreak'
+import { useLineUp } from '@/breaks/useLineUp'
 import ChanceOverlay from '@/chances/ChanceOverlay.vue'
 import ChancePanel from '@/chances/ChancePanel.vue'
 import ChanceStrip from '@/chances/ChanceStrip.vue'
@@ -81,7 +82,16 @@ const told = ref<number | null>(null)
 const selects = ref(false)
 const room = ref<HTMLElement | null>(null)
 const tableView = ref<InstanceType<typeof TableView> | null>(null)
-const shot = useShot(model, outline, server, preferences.units, shelf.coefficients, () => playback.reset())
+const lineUp = useLineUp(model)
+const shot = useShot(
+  model,
+  outline,
+  server,
+  preferences.units,
+  shelf.coefficients,
+  () => (props.plans ? lineUp.asked.value : null),
+  () => playback.reset(),
+)
 const { prediction, pot } = shot
 const playback = usePlayback(prediction, model.balls)
 const picking = usePicking(model, prediction)
@@ -99,6 +109,7 @@ const comparison = useComparison(chances)
 const breaks = useBreak(
   model,
   shelf,
+  lineUp,
   () => props.plans,
   () => playback.reset(),
 )

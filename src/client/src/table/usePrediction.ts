@@ -23,6 +23,8 @@ export interface ShotQuestion {
   units?: string
   /** The state of play, when it is known: the verdict then says what is foul. */
   state?: PredictRequest['state']
+  /** The rules of a line-up: the verdict then says what fails. */
+  lineUp?: PredictRequest['lineUp']
   /** Changes when the same is to be asked anew. */
   round?: number
   /** True when no newer question makes this one needless: a ball was let go. */

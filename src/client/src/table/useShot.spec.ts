@@ -38,6 +38,7 @@ it('adds up arrow keys that are pressed faster than the server answers', async (
       useServer(),
       ref('metric'),
       ref(null),
+      () => null,
       () => undefined,
     )
     return { model, shot }

@@ -22,6 +22,7 @@ export function useShot(
   server: Server,
   units: Ref<Units>,
   coefficients: Ref<Coefficients | null>,
+  lineUp: () => ShotQuestion['lineUp'],
   beforeChange: () => void,
 ) {
   const hand = shallowRef<Hand | null>(null)
@@ -44,6 +45,7 @@ export function useShot(
     strike: strikeToAsk(),
     profile: model.profile.value,
     ...(model.state.value ? { state: model.state.value } : {}),
+    ...(lineUp() ? { lineUp: lineUp() } : {}),
     coefficients: coefficients.value,
     ...(model.pot.value ? { pot: { ...model.pot.value } } : {}),
     keepPot: model.pot.value !== null && model.keepPot.value,

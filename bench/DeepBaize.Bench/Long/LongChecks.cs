@@ -1,0 +1,119 @@
+using System.Globalization;
+using DeepBaize.Bench.Arena;
+using DeepBaize.Evidence;
+using DeepBaize.Physics.Balls;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
+using DeepBaize.Table.Outline;
+
+namespace DeepBaize.Bench.Long;
+
+/// <summary>All long checks, in the order in which they run.</summary>
+internal static class LongChecks
+{
+    private const int Shots = 1_000_000;
+    private const int PotLayouts = 2000;
+    private const int ChancePots = 500;
+    private const int ChanceSamples = 10_000;
+    private const int PresetStrokes = 20_000;
+    private const int PresetSeed = 2027;
+
+    private static readonly ArenaSize Record = new(200, 8, 1500, 60_000);
+    private static readonly ArenaSize Small = new(250, 8, 250, 70_000);
+    private static readonly ArenaSize Curve = new(100, 4, 0, 80_000);
+
+    private static readonly string[] Contestants = ["potter", "one-ahead", "planner"];
+    private static readonly int[] Budgets = [250, 1000, 4000];
+
+    private static TableInUse Club => new(PlayingConditions.Club, TableOutline.Club);
+
+    /// <summary>The checks.</summary>
+    public static IReadOnlyList<LongCheck> All { get; } =
+    [
+        new("shots", "Random shots keep the laws", $"{Shots} shots", 0, false, PlayShots),
+        new("pots", "The solver of pots against a brute scan", $"{PotLayouts} layouts", 0, false, () => TryPots(PotLayouts)),
+        new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false, TryPresets),
+        new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, false, () => TryChances(ChancePots)),
+        new("arena-club", "Breaks of the club player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Club)),
+        new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.League)),
+        new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Expert)),
+        new("curve", "What more budget brings the league player", $"{Curve.Layouts} layouts x {Curve.Replicates} visits, budgets 250, 1000 and 4000", Curve.Seed, true, DrawCurve),
+        new("parts", "What each part of a leave's worth brings the league player", Small.ToString(), Small.Seed, true, PlayParts),
+    ];
+
+    /// <summary>Random shots: energy, momentum, overlap.</summary>
+    private static LongResult PlayShots()
+    {
+        var report = RandomShots.Run(0, Shots);
+        return new LongResult(report.Faults.Count == 0, [report.ToString(), .. report.Faults.Take(20)]);
+    }
+
+    /// <summary>The solver holds when it meets 99 % of the windows and is never silent.</summary>
+    /// <param name="layouts">Layouts.</param>
+    public static LongResult TryPots(int layouts)
+    {
+        var report = PotTrial.Run(Club, 0, layouts);
+        return new LongResult(report.Share >= 0.99 && report.Silent == 0, [report.ToString()]);
+    }
+
+    /// <summary>The estimate holds when 95 % are within 3 points, none is over 6 and the bias is at most 1.</summary>
+    /// <param name="pots">Pots.</param>
+    public static LongResult TryChances(int pots)
+    {
+        var report = ChanceTrial.Run(Club, 0, pots, ChanceSamples);
+        return new LongResult(report.Within(3) >= 0.95 && report.Worst <= 6 && Math.Abs(report.Bias) <= 1, [report.ToString()]);
+    }
+
+    private static LongResult TryPresets()
+    {
+        var (figures, holds) = (new List<string>(), true);
+        foreach (var (player, wanted) in new[] { (HousePlayers.Starter, 0.45), (HousePlayers.Club, 0.80), (HousePlayers.League, 0.92), (HousePlayers.Expert, 0.98) })
+        {
+            var black = PlayerTrial.Rate(Club, player.Errors, PlayerTrial.Black(Club), PresetStrokes, PresetSeed).Share;
+            var straight = PlayerTrial.Rate(Club, player.Errors, PlayerTrial.LongStraight(Club), PresetStrokes, PresetSeed).Share;
+            holds &= Math.Abs(black - wanted) <= 0.05;
+            figures.Add(string.Create(CultureInfo.InvariantCulture, $"{player.Name}: black off its spot {100 * black:0.0} % (wanted {100 * wanted:0} within 5), long straight pot {100 * straight:0.0} %"));
+        }
+
+        return new LongResult(holds, figures);
+    }
+
+    /// <summary>The planner holds when the lower ends are above 5 % over one-ahead and 30 % over potter, and one-ahead is 20 % above potter.</summary>
+    private static LongResult PlayArena(PlayerProfile player)
+    {
+        var rows = Contestants.Select(policy => ArenaMatch.Play(policy, player, Record)).ToList();
+        var (overAhead, overPotter, ahead) = (Gain.Of(rows[2].Points, rows[1].Points), Gain.Of(rows[2].Points, rows[0].Points), Gain.Of(rows[1].Points, rows[0].Points));
+        return new LongResult(
+            overAhead.Low > 0.05 && overPotter.Low > 0.3 && ahead.Mean >= 0.2,
+            [.. rows.Select(row => row.ToString()), $"planner over one-ahead: {overAhead}", $"planner over potter: {overPotter}", $"one-ahead over potter: {ahead}"]);
+    }
+
+    private static LongResult DrawCurve()
+    {
+        var figures = new List<string>();
+        foreach (var budget in Budgets)
+        {
+            var size = Curve with { Budget = budget };
+            var (ahead, planner) = (ArenaMatch.Play("one-ahead", HousePlayers.League, size), ArenaMatch.Play("planner", HousePlayers.League, size));
+            figures.AddRange([$"budget {budget}, {ahead}", $"budget {budget}, {planner}", $"budget {budget}, planner over one-ahead: {Gain.Of(planner.Points, ahead.Points)}"]);
+        }
+
+        return new LongResult(true, figures);
+    }
+
+    private static LongResult PlayParts()
+    {
+        var whole = ArenaMatch.Play("planner", HousePlayers.League, Small);
+        var figures = new List<string> { whole.ToString() };
+        foreach (var part in Enum.GetValues<LeaveParts>().Where(part => part is not (LeaveParts.None or LeaveParts.All)))
+        {
+            var without = ArenaMatch.Play($"planner-{part}", HousePlayers.League, Small);
+            var gain = Gain.Of(whole.Points, without.Points);
+            figures.Add($"with {part} over without: {gain}{(gain.Low > 0 || gain.High < 0 ? "" : ", not resolved")}");
+        }
+
+        return new LongResult(true, figures);
+    }
+}

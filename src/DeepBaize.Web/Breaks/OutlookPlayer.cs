@@ -1,0 +1,69 @@
+using System.Net.ServerSentEvents;
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Web.Chances;
+using DeepBaize.Web.Compute;
+using DeepBaize.Web.Pots;
+using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shots;
+using DeepBaize.Web.Wording;
+
+namespace DeepBaize.Web.Breaks;
+
+/// <summary>Visits to play out, read and found possible.</summary>
+internal sealed record OutlookScene(BreakScene Break, BreakStroke First, int Target, int Visits);
+
+/// <summary>Plays visits out and says how often a target is reached.</summary>
+internal static class OutlookPlayer
+{
+    private const int MostVisits = 2000;
+    private const int MostPoints = 155;
+
+    /// <summary>Visits between two answers.</summary>
+    private const int Batch = 10;
+
+    /// <summary>The scene of a question.</summary>
+    /// <exception cref="RefusalException">Something in it is unknown, contradictory or out of range.</exception>
+    public static OutlookScene Read(OutlookQuestion question)
+    {
+        var scene = BreakReader.Read(question.Question);
+        if (scene.Frame.White is null) throw RefusalException.Impossible("inHand", "The white is in hand", new Fault("balls", "cue", "inHand", "Put the white in the D first."));
+        var pot = PotReader.ReadPot(question.Pot);
+        PotReader.RequireBall(scene.Layout, pot.Ball, "pot.ball");
+        var input = new StrikeInput(question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height);
+        var strike = StrikeReader.Read(input, scene.Table.Conditions);
+        var cued = CueingReader.Deliver(scene.Table, scene.Layout, scene.Player, strike);
+        return new OutlookScene(
+            scene,
+            new BreakStroke(pot, strike, cued.Way, cued.Delivery),
+            (int)PotReader.Within(question.Target, 1, MostPoints, "target"),
+            (int)PotReader.Within(question.Visits, 1, MostVisits, "visits"));
+    }
+
+    /// <summary>Plays the visits and streams what they come to.</summary>
+    public static IAsyncEnumerable<SseItem<OutlookAnswer>> Stream(OutlookScene scene, ComputePool pool, CancellationToken cancel) => PoolStream.ReadAsync<OutlookAnswer>(
+        "outlook",
+        (tell, stop) => pool.RunPlanAsync(
+            token =>
+            {
+                var outlook = new BreakOutlook(BreakPlanner.Ask(scene.Break.Table, scene.Break.Player, scene.Break.Wishes, scene.Break.Seed, BreakFinder.Threads));
+                var points = new List<int>();
+                while (points.Count < scene.Visits)
+                {
+                    points.AddRange(outlook.Play(scene.Break.Frame, scene.First, points.Count, Math.Min(Batch, scene.Visits - points.Count), token).Points);
+                    tell(ToAnswer(new VisitPoints(points), scene));
+                }
+
+                return true;
+            },
+            stop),
+        cancel);
+
+    private static OutlookAnswer ToAnswer(VisitPoints visits, OutlookScene scene)
+    {
+        var reached = visits.Reach(scene.Target);
+        return new OutlookAnswer(
+            visits.Points.Count, visits.Mean, visits.Error, scene.Target, ChanceMapping.ToChance(reached), visits.Points.Max(),
+            BreakWords.Outlook(visits, scene.Target, reached), visits.Points.Count >= scene.Visits);
+    }
+}
