@@ -82,7 +82,8 @@ public sealed class BreakTests(BrowserFixture browser)
         var page = Open("Line of reds");
         page.Find("plan").Click();
         page.Until(() => Steps().Count > 0);
-        if (browser.Driver.FindElements(By.CssSelector("[data-testid=stop-plan]")).FirstOrDefault() is { } stop) stop.Click();
+        // A plan that is done meanwhile has nothing to stop.
+        page.Script("document.querySelector('[data-testid=stop-plan]')?.click()");
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=stop-plan]")).Count == 0);
         Assert.NotEmpty(Steps());
         Assert.True(page.Find("plan").Enabled);
@@ -101,6 +102,46 @@ public sealed class BreakTests(BrowserFixture browser)
         Assert.NotEmpty(Steps());
         Assert.True(page.PlaceOf("cue").X <= 737.1);
         Assert.Equal("", page.Text("plan-old"));
+    }
+
+    [Fact]
+    public void A_line_up_without_cushions_is_planned_played_and_laid_again_after_an_attempt_that_failed()
+    {
+        var page = Open("Line of reds");
+        page.Choose("play-rules", "[data-rules=noCushion]");
+        page.Find("plan").Click();
+        Finish(page);
+        Assert.Matches(@"above the black \d+, black to pink \d+", page.Text("regions"));
+        Assert.StartsWith("Attempt 1", page.Text("attempts"), StringComparison.Ordinal);
+        var balls = browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count;
+        page.Find("play-step").Click();
+        page.Until(() => page.Text("ruling").StartsWith("1 point.", StringComparison.Ordinal));
+        Finish(page);
+        Assert.Equal(balls - 1, browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count);
+
+        // Played up the table along a cushion the attempt is over, and the balls lie as at its beginning.
+        page.Press("aim", [.. Enumerable.Repeat(Keys.Shift + Keys.ArrowRight, 12)]);
+        page.Find("play-step").Click();
+        page.Until(() => page.Text("attempts").StartsWith("Attempt 2, best 1", StringComparison.Ordinal));
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count == balls);
+    }
+
+    [Fact]
+    public void Visits_are_played_out_to_a_target_and_numbers_shows_both_calls()
+    {
+        var page = Open("Blue on the high side");
+        page.Find("plan").Click();
+        Finish(page);
+        page.Find("play-out").Click();
+        page.Until(() => page.Text("outlook").StartsWith("100 visits played out: ", StringComparison.Ordinal));
+        Assert.Matches(@"30 or more in \d+ of them", page.Text("outlook"));
+        page.Find("plan-numbers").Click();
+        Assert.Contains("POST /api/breaks/outlook", page.Text("plan-call"), StringComparison.Ordinal);
+        page.Choose("goal", "[data-goal=secure]");
+        page.Find("plan").Click();
+        Finish(page);
+        Assert.Contains("secure the frame", page.Text("plan-worth"), StringComparison.Ordinal);
+        Assert.Equal("", page.Text("outlook"));
     }
 
     private TablePage Open(string position)

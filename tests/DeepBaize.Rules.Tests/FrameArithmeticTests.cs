@@ -35,6 +35,19 @@ public sealed class FrameArithmeticTests
         Assert.Equal(points + BallValue.Of(lowest), FrameArithmetic.PointsRemaining(Frame(on, 0, lowest, isFreeBall: true)));
     }
 
+    /// <summary>With blacks, 73 points leave 74 on the table: the next black decides (147 = 74 + 73).</summary>
+    [Fact]
+    public void Points_that_secure_a_frame_leave_less_than_the_lead()
+    {
+        Assert.Equal(74, FrameArithmetic.PointsToSecure(Frame(BallOn.Red, 15)));
+        Assert.Equal(1, FrameArithmetic.PointsToSecure(Frame(BallOn.Colour, 5, scores: new Scores(73, 0))));
+        Assert.Equal(0, FrameArithmetic.PointsToSecure(Frame(BallOn.Red, 5, scores: new Scores(80, 0))));
+        // 13 ahead with pink and black to come: level on the pink alone, so one point more than nothing is needed.
+        Assert.Equal(1, FrameArithmetic.PointsToSecure(Frame(BallOn.Pink, 0, BallId.Pink, scores: new Scores(40, 27))));
+        Assert.Equal(0, FrameArithmetic.PointsToSecure(Frame(BallOn.Pink, 0, BallId.Pink, scores: new Scores(41, 27))));
+        Assert.Equal(30, FrameArithmetic.PointsToSecure(Frame(BallOn.Yellow, 0, scores: new Scores(10, 42))));
+    }
+
     [Fact]
     public void The_largest_break_is_147_and_155_with_a_free_ball_first()
     {

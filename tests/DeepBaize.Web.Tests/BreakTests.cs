@@ -1,6 +1,5 @@
 using System.Net;
 using System.Net.Http.Json;
-using System.Net.ServerSentEvents;
 using System.Text.Json;
 using DeepBaize.Tests;
 using static DeepBaize.Web.Tests.PotRequests;
@@ -52,7 +51,7 @@ public sealed class BreakTests(WebFixture web)
         Assert.Equal(first.ToString(), (await PlanAsync(body))[^1].ToString());
         var step = first.GetProperty("line")[0];
         var stroke = step.GetProperty("stroke");
-        var chance = await PostAsync("/api/chances/stroke", new
+        var chance = await web.AskAsync("/api/chances/stroke", new
         {
             question = new
             {
@@ -142,7 +141,7 @@ public sealed class BreakTests(WebFixture web)
     {
         var plan = (await PlanAsync(new { balls = Reds, budget = 600 }))[^1];
         var step = plan.GetProperty("line")[0];
-        var played = await PostAsync("/api/breaks/step", new { balls = Reds, stroke = step.GetProperty("stroke") });
+        var played = await web.AskAsync("/api/breaks/step", new { balls = Reds, stroke = step.GetProperty("stroke") });
         Assert.Equal((1, 0, true), (played.GetProperty("points").GetInt32(), played.GetProperty("penalty").GetInt32(), played.GetProperty("staysAtTable").GetBoolean()));
         Assert.Equal("colour", played.GetProperty("state").Text("on"));
         Assert.DoesNotContain(played.GetProperty("balls").EnumerateArray(), ball => ball.Text("id") == step.Text("ball"));
@@ -150,7 +149,7 @@ public sealed class BreakTests(WebFixture web)
         var meant = step.GetProperty("white");
         Assert.Equal(meant.Number("x"), played.GetProperty("balls").EnumerateArray().First(ball => ball.Text("id") == "cue").Number("x"), 1e-9);
 
-        var missed = await PostAsync("/api/breaks/step", new { balls = Reds, stroke = new { directionDeg = 180.0, pace = 1.5 } });
+        var missed = await web.AskAsync("/api/breaks/step", new { balls = Reds, stroke = new { directionDeg = 180.0, pace = 1.5 } });
         Assert.Equal(4, missed.GetProperty("penalty").GetInt32());
         Assert.StartsWith("Foul, 4 away: no ball is hit.", missed.Text("words"), StringComparison.Ordinal);
         Assert.Equal(4, missed.GetProperty("state").GetProperty("scores").GetProperty("player").GetInt32());
@@ -171,24 +170,10 @@ public sealed class BreakTests(WebFixture web)
     [Fact]
     public async Task Places_in_the_D_are_rated_for_a_white_in_hand()
     {
-        var places = await PostAsync("/api/breaks/hand", new { balls = (object[])[Ball("cue", 889, 600), .. Colours], state = new { inHand = true } });
+        var places = await web.AskAsync("/api/breaks/hand", new { balls = (object[])[Ball("cue", 889, 600), .. Colours], state = new { inHand = true } });
         var worths = places.EnumerateArray().Select(place => place.Number("worth")).ToList();
         Assert.True(worths.Count > 10 && worths.Max() > worths.Min());
     }
 
-    private async Task<List<JsonElement>> PlanAsync(object body)
-    {
-        using var response = await web.Client.PostAsJsonAsync("/api/breaks/plan", body);
-        Assert.Equal(HttpStatusCode.OK, response.StatusCode);
-        var answers = new List<JsonElement>();
-        await foreach (var item in SseParser.Create(await response.Content.ReadAsStreamAsync()).EnumerateAsync()) answers.Add(JsonSerializer.Deserialize<JsonElement>(item.Data));
-        return answers;
-    }
-
-    private async Task<JsonElement> PostAsync(string path, object body)
-    {
-        using var response = await web.Client.PostAsJsonAsync(path, body);
-        Assert.True(response.IsSuccessStatusCode, await response.Content.ReadAsStringAsync());
-        return await response.Content.ReadFromJsonAsync<JsonElement>();
-    }
+    private Task<List<JsonElement>> PlanAsync(object body) => web.StreamAsync("/api/breaks/plan", body);
 }

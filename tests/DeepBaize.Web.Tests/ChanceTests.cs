@@ -75,17 +75,17 @@ public sealed class ChanceTests(WebFixture web)
     {
         var wishes = new[] { new { ball = "black", pocket = TopLeft, mostCutDeg = 40 }, new { ball = "pink", pocket = MiddleLeft, mostCutDeg = 30 } };
         object[] balls = [Black, Ball("pink", 889, 2676.75)];
-        var inside = await PostAsync("/api/zones", new { balls, goal = new { wishes }, at = new { x = 2.95, y = 0.628 } });
+        var inside = await web.AskAsync("/api/zones", new { balls, goal = new { wishes }, at = new { x = 2.95, y = 0.628 } });
         Assert.Empty(inside.GetProperty("reasons").EnumerateArray());
         Assert.True(inside.GetProperty("runs").GetArrayLength() > 3);
-        var outside = await PostAsync("/api/zones", new { balls, goal = new { wishes }, at = new { x = 2.95, y = 0.778 } });
+        var outside = await web.AskAsync("/api/zones", new { balls, goal = new { wishes }, at = new { x = 2.95, y = 0.778 } });
         Assert.Equal("The black is cut 57 degrees.", Assert.Single(outside.GetProperty("reasons").EnumerateArray()).GetString());
     }
 
     [Fact]
     public async Task Strokes_are_compared_and_the_better_product_is_recommended()
     {
-        var answer = await PostAsync("/api/chances/compare", new { plans = new[] { Stroke("club"), Stroke("club", pace: 7.5) } });
+        var answer = await web.AskAsync("/api/chances/compare", new { plans = new[] { Stroke("club"), Stroke("club", pace: 7.5) } });
         Assert.Equal(0, answer.GetProperty("recommended").GetInt32());
         Assert.StartsWith("Play A", answer.Text("words"), StringComparison.Ordinal);
         var plans = answer.GetProperty("plans").EnumerateArray().ToList();
@@ -107,7 +107,7 @@ public sealed class ChanceTests(WebFixture web)
                 question = Question(HighBlack, "black", TopLeft, pace, side: tip, part: "opening"),
                 player = new { preset = "club", preferences = new { side } },
             };
-            var answer = await PostAsync("/api/chances/compare", new { plans = new[] { Plan(7.5, 0), Plan(4.5, 0.1) } });
+            var answer = await web.AskAsync("/api/chances/compare", new { plans = new[] { Plan(7.5, 0), Plan(4.5, 0.1) } });
             return answer.GetProperty("recommended").GetInt32();
         }
     }
@@ -160,13 +160,13 @@ public sealed class ChanceTests(WebFixture web)
     [Fact]
     public async Task Simpler_pack_and_cushion_answer_in_sentences()
     {
-        var simpler = await PostAsync("/api/chances/simpler", new { question = Question(HighBlack, "black", TopLeft, 6, side: 0.3, height: 0.2), player = new { preset = "club" } });
+        var simpler = await web.AskAsync("/api/chances/simpler", new { question = Question(HighBlack, "black", TopLeft, 6, side: 0.3, height: 0.2), player = new { preset = "club" } });
         Assert.EndsWith(".", simpler.Text("words"), StringComparison.Ordinal);
-        var pack = await PostAsync("/api/chances/pack", new { question = Stroke("club") });
+        var pack = await web.AskAsync("/api/chances/pack", new { question = Stroke("club") });
         Assert.Equal(9, pack.GetProperty("ways").GetArrayLength());
-        var cushion = await PostAsync("/api/chances/cushion", new { question = Stroke("club"), place = new { x = 2.6, y = 0.6 } });
+        var cushion = await web.AskAsync("/api/chances/cushion", new { question = Stroke("club"), place = new { x = 2.6, y = 0.6 } });
         Assert.StartsWith("The rule at the table", cushion.Text("words"), StringComparison.Ordinal);
-        var off = await PostAsync("/api/chances/cushion", new
+        var off = await web.AskAsync("/api/chances/cushion", new
         {
             question = new { question = Question(HighBlack, "black", TopLeft, 4), player = new { preferences = new { cushionRule = false } } },
             place = new { x = 2.6, y = 0.6 },
@@ -223,15 +223,7 @@ public sealed class ChanceTests(WebFixture web)
 
     private static object Stroke(string preset, double pace = 4) => new { question = Question(HighBlack, "black", TopLeft, pace, part: "opening"), player = new { preset } };
 
-    private Task<JsonElement> ChanceAsync(object body) => PostAsync("/api/chances/stroke", body);
+    private Task<JsonElement> ChanceAsync(object body) => web.AskAsync("/api/chances/stroke", body);
 
-    private Task<JsonElement> CueAsync(object body) => PostAsync("/api/cueing", body);
-
-    private async Task<JsonElement> PostAsync(string path, object body)
-    {
-        using var response = await web.Client.PostAsJsonAsync(path, body);
-        var json = await response.Content.ReadFromJsonAsync<JsonElement>();
-        Assert.True(response.StatusCode == HttpStatusCode.OK, json.ToString());
-        return json;
-    }
+    private Task<JsonElement> CueAsync(object body) => web.AskAsync("/api/cueing", body);
 }

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Net.Http.Json;
+using System.Net.ServerSentEvents;
 using System.Text.Json;
 
 namespace DeepBaize.Web.Tests;
@@ -44,6 +45,24 @@ internal static class PotRequests
         var json = await response.Content.ReadFromJsonAsync<JsonElement>();
         Assert.True(response.StatusCode == HttpStatusCode.OK, json.ToString());
         return json;
+    }
+
+    /// <summary>Posts to any path and returns the JSON; it must succeed.</summary>
+    public static async Task<JsonElement> AskAsync(this WebFixture web, string path, object body)
+    {
+        using var response = await web.Client.PostAsJsonAsync(path, body);
+        Assert.True(response.IsSuccessStatusCode, await response.Content.ReadAsStringAsync());
+        return await response.Content.ReadFromJsonAsync<JsonElement>();
+    }
+
+    /// <summary>Posts and reads everything that is streamed.</summary>
+    public static async Task<List<JsonElement>> StreamAsync(this WebFixture web, string path, object body)
+    {
+        using var response = await web.Client.PostAsJsonAsync(path, body);
+        Assert.Equal(HttpStatusCode.OK, response.StatusCode);
+        var answers = new List<JsonElement>();
+        await foreach (var item in SseParser.Create(await response.Content.ReadAsStreamAsync()).EnumerateAsync()) answers.Add(JsonSerializer.Deserialize<JsonElement>(item.Data));
+        return answers;
     }
 
     public static async Task<JsonElement> PlayAsync(this WebFixture web, object question) => await web.PostAsync("play", question);

@@ -18,7 +18,7 @@ public sealed class SheetApiTests(WebFixture web)
     [InlineData("imperial", "35.4331, 69.0528")]
     public async Task A_red_by_the_left_cushion_is_flagged_as_frozen_to_it(string units, string words)
     {
-        var placed = await PostAsync("/api/sheet/place", new { balls = Balls, ball = "red1", words, units });
+        var placed = await web.AskAsync("/api/sheet/place", new { balls = Balls, ball = "red1", words, units });
         Assert.Equal(0.9, placed.GetProperty("x").GetDouble(), 1e-5);
         Assert.Equal(1.778 - 0.02406, placed.GetProperty("y").GetDouble(), 1e-5);
         Assert.Equal("greenSide", placed.GetProperty("frozen")[0].GetString());
@@ -30,7 +30,7 @@ public sealed class SheetApiTests(WebFixture web)
     {
         var balls = new[] { Balls[0], new BallPlace("red1", 0.9, 1.75394), new BallPlace("pink", 2.67675, 0.889) };
         object[] marks = [new { id = "w", kind = "whitePlace", places = new[] { new { x = 0.6, y = 0.9 } }, text = "" }];
-        var sheet = await PostAsync("/api/sheet/set-up", new { balls, marks });
+        var sheet = await web.AskAsync("/api/sheet/set-up", new { balls, marks });
         var lines = sheet.GetProperty("balls").EnumerateArray().ToDictionary(line => line.GetProperty("id").GetString()!);
         Assert.Equal(["pink", "red1", "cue"], lines.Keys);
         Assert.Equal("900 mm from the baulk cushion", lines["red1"].GetProperty("end").GetString());
@@ -39,7 +39,7 @@ public sealed class SheetApiTests(WebFixture web)
         Assert.Equal("on its spot", lines["pink"].GetProperty("words").GetString());
         Assert.Equal("place of the white", sheet.GetProperty("marks")[0].GetProperty("name").GetString());
 
-        var inches = await PostAsync("/api/sheet/set-up", new { balls, marks, units = "imperial" });
+        var inches = await web.AskAsync("/api/sheet/set-up", new { balls, marks, units = "imperial" });
         Assert.Equal("35.43 in from the baulk cushion", inches.GetProperty("balls")[1].GetProperty("end").GetString());
     }
 
@@ -47,8 +47,8 @@ public sealed class SheetApiTests(WebFixture web)
     [Fact]
     public async Task Units_change_words_and_never_places()
     {
-        var metric = await PostAsync("/api/sheet/place", new { balls = Balls, ball = "red1", words = "254 508", units = "metric" });
-        var imperial = await PostAsync("/api/sheet/place", new { balls = Balls, ball = "red1", words = "10 20", units = "imperial" });
+        var metric = await web.AskAsync("/api/sheet/place", new { balls = Balls, ball = "red1", words = "254 508", units = "metric" });
+        var imperial = await web.AskAsync("/api/sheet/place", new { balls = Balls, ball = "red1", words = "10 20", units = "imperial" });
         Assert.Equal(metric.GetProperty("x").GetDouble(), imperial.GetProperty("x").GetDouble());
         Assert.Equal(metric.GetProperty("y").GetDouble(), imperial.GetProperty("y").GetDouble());
         var strike = new { directionDeg = 0, pace = 4 };
@@ -61,8 +61,8 @@ public sealed class SheetApiTests(WebFixture web)
     [Fact]
     public async Task A_pack_on_the_set_up_sheet_is_one_line()
     {
-        var frame = await PostAsync("/api/presets/full-frame", new { });
-        var sheet = await PostAsync("/api/sheet/set-up", new { balls = frame.GetProperty("balls") });
+        var frame = await web.AskAsync("/api/presets/full-frame", new { });
+        var sheet = await web.AskAsync("/api/sheet/set-up", new { balls = frame.GetProperty("balls") });
         Assert.Equal(
             ["yellow", "green", "brown", "blue", "pink", "black", "rack", "cue"],
             sheet.GetProperty("balls").EnumerateArray().Select(line => line.GetProperty("id").GetString()!));
@@ -89,8 +89,8 @@ public sealed class SheetApiTests(WebFixture web)
     {
         var list = await web.Client.GetFromJsonAsync<JsonElement>("/api/presets");
         Assert.Equal(12, list.GetArrayLength());
-        var ladder = await PostAsync("/api/presets/ladder", new { values = new { step = 0.1 } });
-        var mirrored = await PostAsync("/api/presets/ladder", new { values = new { step = 0.1 }, mirrored = true });
+        var ladder = await web.AskAsync("/api/presets/ladder", new { values = new { step = 0.1 } });
+        var mirrored = await web.AskAsync("/api/presets/ladder", new { values = new { step = 0.1 }, mirrored = true });
         Assert.Equal("middleYellowSide", ladder.GetProperty("pot").GetProperty("pocket").GetString());
         Assert.Equal("middleGreenSide", mirrored.GetProperty("pot").GetProperty("pocket").GetString());
         Assert.All(ladder.GetProperty("balls").EnumerateArray().Zip(mirrored.GetProperty("balls").EnumerateArray()), pair =>
@@ -103,7 +103,7 @@ public sealed class SheetApiTests(WebFixture web)
     [Fact]
     public async Task The_first_ball_of_the_ladder_lies_on_the_stun_line()
     {
-        var ladder = await PostAsync("/api/presets/ladder", new { });
+        var ladder = await web.AskAsync("/api/presets/ladder", new { });
         var balls = ladder.GetProperty("balls").Deserialize<BallPlace[]>(JsonSerializerOptions.Web)!.ToDictionary(ball => ball.Id);
         // The white at contact stands a ball behind the red on the line from the pocket; the stun line leaves it square to that line.
         var contact = new { x = balls["red1"].X, y = balls["red1"].Y + 0.0525 };
@@ -120,10 +120,10 @@ public sealed class SheetApiTests(WebFixture web)
     [Fact]
     public async Task Balls_change_together_as_far_as_there_is_room()
     {
-        var moved = await PostAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "move", along = 0.2, across = 0.1 });
+        var moved = await web.AskAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "move", along = 0.2, across = 0.1 });
         Assert.Equal(1, moved.GetProperty("share").GetDouble());
         Assert.Equal(1.7, moved.GetProperty("balls")[1].GetProperty("x").GetDouble(), 1e-9);
-        var stopped = await PostAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "move", along = 9 });
+        var stopped = await web.AskAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "move", along = 9 });
         Assert.Equal("That is as far as they go. The red would leave the bed.", stopped.GetProperty("words").GetString());
         await AssertRefusedAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "black" }, kind = "turn", degrees = 5 }, HttpStatusCode.BadRequest, "Choose balls that are on the table.");
         await AssertRefusedAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "fold" }, HttpStatusCode.BadRequest, "Balls are moved, turned or mirrored.");
@@ -133,12 +133,12 @@ public sealed class SheetApiTests(WebFixture web)
     public async Task Balls_laid_while_the_server_was_away_are_settled_or_flagged()
     {
         var laid = new[] { Balls[0], Balls[1], new BallPlace("red2", 1.52, 0.5), new BallPlace("blue", 1.7, -0.3) };
-        var settled = await PostAsync("/api/sheet/settle", new { balls = laid, raw = new[] { "red2", "blue" } });
+        var settled = await web.AskAsync("/api/sheet/settle", new { balls = laid, raw = new[] { "red2", "blue" } });
         var told = settled.GetProperty("told").EnumerateArray().Select(one => one.GetProperty("sentence").GetString()!).ToList();
         Assert.Equal("The red moved 32.5 mm to where there is room.", told[0]);
         Assert.StartsWith("The blue moved 324", told[1], StringComparison.Ordinal);
         Assert.All(settled.GetProperty("told").EnumerateArray(), one => Assert.True(one.GetProperty("isSettled").GetBoolean()));
-        var untouched = await PostAsync("/api/sheet/settle", new { balls = Balls, raw = new[] { "red1" } });
+        var untouched = await web.AskAsync("/api/sheet/settle", new { balls = Balls, raw = new[] { "red1" } });
         Assert.Equal(0, untouched.GetProperty("told").GetArrayLength());
     }
 
@@ -150,7 +150,7 @@ public sealed class SheetApiTests(WebFixture web)
     [InlineData("cue,red1,pink", """{"freeBall":true,"nominated":"pink","missCount":2}""", "Pink as the free ball, 2 misses", true)]
     public async Task The_state_of_play_is_said_and_inferred_where_nobody_says(string balls, string? state, string words, bool inferred)
     {
-        var read = await PostAsync("/api/sheet/state", new { balls = balls.Split(','), state = state is null ? (object?)null : JsonDocument.Parse(state).RootElement });
+        var read = await web.AskAsync("/api/sheet/state", new { balls = balls.Split(','), state = state is null ? (object?)null : JsonDocument.Parse(state).RootElement });
         Assert.Equal(words, read.GetProperty("words").GetString());
         Assert.Equal(inferred, read.GetProperty("isInferred").GetBoolean());
     }
@@ -158,7 +158,7 @@ public sealed class SheetApiTests(WebFixture web)
     [Fact]
     public async Task What_no_longer_fits_the_balls_is_dropped_from_the_state_and_said()
     {
-        var read = await PostAsync("/api/sheet/state", new { balls = new[] { "cue", "black" }, state = new { on = "red", nominated = "pink", @break = 8 } });
+        var read = await web.AskAsync("/api/sheet/state", new { balls = new[] { "cue", "black" }, state = new { on = "red", nominated = "pink", @break = 8 } });
         Assert.Equal(2, read.GetProperty("dropped").GetArrayLength());
         Assert.Equal(8, read.GetProperty("state").GetProperty("break").GetInt32());
         Assert.Equal("black", read.GetProperty("on").GetString());
@@ -208,15 +208,7 @@ public sealed class SheetApiTests(WebFixture web)
     private sealed record WorkingSheet(IReadOnlyList<BallPlace> Balls, StateInput? State, IReadOnlyList<MarkInput> Marks);
 
     private async Task<PositionContent> MirrorAsync(PositionContent sheet) =>
-        (await PostAsync("/api/sheet/mirror", sheet)).Deserialize<PositionContent>(JsonSerializerOptions.Web)!;
-
-    private async Task<JsonElement> PostAsync(string path, object body)
-    {
-        using var response = await web.Client.PostAsJsonAsync(path, body);
-        var json = await response.Content.ReadFromJsonAsync<JsonElement>();
-        Assert.True(response.IsSuccessStatusCode, json.ToString());
-        return json;
-    }
+        (await web.AskAsync("/api/sheet/mirror", sheet)).Deserialize<PositionContent>(JsonSerializerOptions.Web)!;
 
     private async Task AssertRefusedAsync(string path, object body, HttpStatusCode status, string words)
     {

@@ -36,6 +36,7 @@ internal static class LongChecks
         new("pots", "The solver of pots against a brute scan", $"{PotLayouts} layouts", 0, false, () => TryPots(PotLayouts)),
         new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false, TryPresets),
         new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, false, () => TryChances(ChancePots)),
+        new("answers", "Plain positions answered as players do", $"40 positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AnswersCheck.Run(1)),
         new("arena-club", "Breaks of the club player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Club)),
         new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.League)),
         new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Expert)),

@@ -27,6 +27,10 @@ public sealed class ColourClearing
     /// <summary>A ball counts as free when it can be potted this well from a usual place, of a comfortable pot.</summary>
     private const double Free = 0.4;
 
+    /// <summary>Paces and heights that are tried: a push needs the white to leave in one direction, so heights lie closer than in a usual search.</summary>
+    private static readonly IReadOnlyList<Dials> Tries =
+        [.. new[] { 2.5, 3.5, 5, 6.5, 8 }.SelectMany(pace => Enumerable.Range(-5, 11).Select(step => Dials.AtPace(pace, 0, 0.09 * step)))];
+
     private const int MostPots = 4;
     private const int Tried = 3;
     private const int Samples = 64;
@@ -95,10 +99,10 @@ public sealed class ColourClearing
         var found = new List<(BreakStroke, BallId?, double)>();
         foreach (var pot in _gauge.Read(frame).Take(MostPots))
         {
-            for (var number = 0; number < DialOrder.Count; number++)
+            foreach (var dials in Tries)
             {
                 cancel.ThrowIfCancellationRequested();
-                if (_frames.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, DialOrder.At(number), wishes) is not { } stroke) continue;
+                if (_frames.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, dials, wishes) is not { } stroke) continue;
                 var ruling = _frames.Play(frame, layout, stroke, StrokeDraw.Exact);
                 if (ruling.Points > 0) found.Add((stroke, _frames.Last.SecondContact?.Ball, pot.Chance * _worth.After(ruling)));
             }

@@ -59,7 +59,7 @@ internal static class BreakFinder
         return new BreakAnswer(
             BreakWords.Sentence(plan, Dial(first.Stroke, scene)),
             [EventWords.Capital(BreakWords.Ball(first.Stroke.Pot.Ball, first.Before)), Dial(first.Stroke, scene)],
-            [.. plan.Line.Select(step => ToStep(step, scene))],
+            [.. plan.Line.Select((step, i) => ToStep(step, i + 1, scene))],
             new OddsOutput(plan.Odds.All, plan.Odds.Least, BreakWords.Odds(plan)),
             plan.Rests,
             plan.Worth,
@@ -97,7 +97,7 @@ internal static class BreakFinder
         FrameArithmetic.PointsToSecure(frame),
         BreakWords.Arithmetic(frame));
 
-    private static StepOutput ToStep(PlanStep step, BreakScene scene) => new(
+    private static StepOutput ToStep(PlanStep step, int number, BreakScene scene) => new(
         Names.Text(step.Stroke.Pot.Ball),
         Names.Text(step.Stroke.Pot.Pocket),
         PlaceOf(step.Before, step.Stroke.Pot.Ball),
@@ -105,7 +105,7 @@ internal static class BreakFinder
         ChanceMapping.ToChance(step.Pot),
         step.Break,
         step.White is { } white ? PotMapping.ToPlace(white) : null,
-        BreakWords.Step(step, Dial(step.Stroke, scene)));
+        BreakWords.Step(step, number, Dial(step.Stroke, scene)));
 
     private static FactOutput ToFact(PlanFact fact, BreakPlan plan)
     {

@@ -12,6 +12,7 @@ internal static class BreakWords
     private const double Near = 0.35;
     private const double AtCushion = 0.15;
     private const double NoCost = 0.25;
+    private const string Marked = "the marked red";
     private const double NoChance = 0.005;
     private const double LeastFoul = 0.03;
 
@@ -29,7 +30,7 @@ internal static class BreakWords
         if (place.X < Measurements.BaulkLine) return "the red in baulk";
         if (place.X > Measurements.Length - AtCushion) return "the red near the top cushion";
         if (place.Y < AtCushion) return "the red near the yellow-side cushion";
-        return place.Y > Measurements.Width - AtCushion ? "the red near the green-side cushion" : "the marked red";
+        return place.Y > Measurements.Width - AtCushion ? "the red near the green-side cushion" : Marked;
     }
 
     /// <summary>The answer in one sentence.</summary>
@@ -41,8 +42,11 @@ internal static class BreakWords
     }
 
     /// <summary>A stroke of the line.</summary>
-    public static string Step(PlanStep step, string stroke) =>
-        $"{EventWords.Capital(Ball(step.Stroke.Pot.Ball, step.Before))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}.";
+    /// <param name="step">The stroke.</param>
+    /// <param name="number">Its number in the line, from 1: later balls carry it on the table.</param>
+    /// <param name="stroke">How it is played.</param>
+    public static string Step(PlanStep step, int number, string stroke) =>
+        $"{EventWords.Capital(number > 1 && Ball(step.Stroke.Pot.Ball, step.Before) == Marked ? $"the red marked {number}" : Ball(step.Stroke.Pot.Ball, step.Before))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}.";
 
     /// <summary>A fact; the frame is that of the next stroke, to name reds in it.</summary>
     public static string Fact(PlanFact fact, FrameState next) => fact.Kind switch
@@ -131,7 +135,7 @@ internal static class BreakWords
 
     private static string Points(double cost) => cost < 1.5 ? "a point" : $"{Math.Round(cost):0} points";
 
-    private static string Count(int count) => count switch { 2 => "two", 3 => "three", 4 => "four", 5 => "five", 6 => "six", _ => count.ToString(System.Globalization.CultureInfo.InvariantCulture) };
+    private static string Count(int count) => count switch { 1 => "one", 2 => "two", 3 => "three", 4 => "four", 5 => "five", 6 => "six", _ => count.ToString(System.Globalization.CultureInfo.InvariantCulture) };
 
     private static BallId BallOf(double value) => BallSet.Colours.First(colour => BallValue.Of(colour) == (int)value);
 }

@@ -18,9 +18,14 @@ const state = computed(() =>
       ? t('breaks.looking', { count: 0 })
       : '',
 )
-const call = computed(() =>
-  props.breaks.asked.value ? `POST /api/breaks/plan\n${JSON.stringify(props.breaks.asked.value, null, 1)}` : '',
-)
+const call = computed(() => {
+  const { asked, outlook } = props.breaks
+  const tell = (path: string, body: unknown) => (body ? `POST ${path}\n${JSON.stringify(body, null, 1)}\n` : '')
+  return (
+    tell('/api/breaks/plan', asked.value) +
+    (outlook.outlook.value ? tell('/api/breaks/outlook', outlook.call.value) : '')
+  )
+})
 const regions = computed(() =>
   (answer.value?.regions ?? []).map((region) => `${region.name} ${region.reds.length}`).join(', '),
 )

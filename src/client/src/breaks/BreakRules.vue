@@ -86,6 +86,10 @@ const rules: PlayRules[] = ['frame', 'lineUp', 'noCushion']
   flex: 1;
   min-width: 0;
 }
+.choices :deep(.el-select__wrapper) {
+  font-size: 14px;
+  padding: 2px 6px;
+}
 .attempts {
   display: flex;
   align-items: center;

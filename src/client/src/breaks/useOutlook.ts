@@ -1,5 +1,5 @@
 import { ref, shallowRef, type Ref } from 'vue'
-import type { BreakAnswer, BreakQuestion, OutlookAnswer } from '@/api/client'
+import type { BreakAnswer, BreakQuestion, OutlookAnswer, OutlookQuestion } from '@/api/client'
 import { readStream } from '@/api/stream'
 
 const visits = 100
@@ -8,6 +8,8 @@ const visits = 100
 export function useOutlook(asked: Ref<BreakQuestion | null>, plan: Ref<BreakAnswer | null>) {
   const target = ref(30)
   const outlook = shallowRef<OutlookAnswer | null>(null)
+  /** What was asked, to be shown under "Numbers". */
+  const call = shallowRef<OutlookQuestion | null>(null)
   const refusal = ref('')
   const isBusy = ref(false)
   let stop = new AbortController()
@@ -31,10 +33,10 @@ export function useOutlook(asked: Ref<BreakQuestion | null>, plan: Ref<BreakAnsw
     const mine = (stop = new AbortController())
     isBusy.value = true
     const pot = { ball: first.ball, pocket: first.pocket, part: 'opening' }
-    const body = { question: asked.value, pot, stroke: first.stroke, target: target.value, visits }
+    call.value = { question: asked.value, pot, stroke: first.stroke, target: target.value, visits }
     const sentence = await readStream<OutlookAnswer>(
       '/api/breaks/outlook',
-      body,
+      call.value,
       (found) => (outlook.value = found),
       mine.signal,
     )
@@ -44,7 +46,7 @@ export function useOutlook(asked: Ref<BreakQuestion | null>, plan: Ref<BreakAnsw
   }
 
   const setTarget = (points: number) => (target.value = points)
-  return { target, outlook, refusal, isBusy, playOut, cancel, clear, setTarget }
+  return { target, outlook, call, refusal, isBusy, playOut, cancel, clear, setTarget }
 }
 
 export type OutlookModel = ReturnType<typeof useOutlook>

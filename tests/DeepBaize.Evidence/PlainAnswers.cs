@@ -3,7 +3,7 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using static DeepBaize.Table.BallId;
 
-namespace DeepBaize.Planning.Tests;
+namespace DeepBaize.Evidence;
 
 /// <summary>A position in which a player of any school names the same ball, laid by hand before there was a planner (common practice, no source).</summary>
 /// <param name="Name">What it is about.</param>
@@ -36,6 +36,11 @@ public sealed record PlainAnswer(string Name, BallOn On, IReadOnlyList<PlacedBal
         new("The last red near the black, not the one tight on the baulk cushion", BallOn.Red,
             [White(2.8, 0.55), Red(Red1, 3.2, 0.3), Red(Red2, 0.0245, 0.7), .. Spotted()], [Red1]),
     ];
+
+    /// <summary>Every position, mirrored, and with its balls moved at random.</summary>
+    /// <param name="shakes">How often balls are moved.</param>
+    public static IReadOnlyList<PlainAnswer> Varied(int shakes) =>
+        [.. All.SelectMany(one => new[] { one, one.Mirrored() }.Concat(Enumerable.Range(1, shakes).Select(one.Shaken)))];
 
     /// <summary>The frame.</summary>
     public FrameState Frame => new([.. Balls.OrderBy(placed => placed.Ball)], BallGauge.Standard, On);
