@@ -164,10 +164,19 @@ nav a[aria-current] {
 }
 @media (max-width: 620px) {
   .top {
-    gap: 12px;
-    padding: 0 12px;
+    flex-wrap: wrap;
+    height: auto;
+    gap: 0 12px;
+    padding: 4px 12px 0;
   }
-  nav,
+  nav {
+    order: 3;
+    width: 100%;
+    gap: 18px;
+  }
+  nav a {
+    padding: 7px 2px 5px;
+  }
   .who {
     display: none;
   }

@@ -53,12 +53,8 @@ const rules: PlayRules[] = ['frame', 'lineUp', 'noCushion']
     </el-select>
   </div>
   <div v-if="breaks.lineUp.asked.value" class="attempts" data-testid="attempts">
-    <span>{{
-      t(breaks.lineUp.isOver.value ? 'breaks.attemptsOver' : 'breaks.attempt', {
-        number: breaks.lineUp.used.value + 1,
-        best: breaks.lineUp.best.value,
-      })
-    }}</span>
+    <span v-if="!breaks.lineUp.isOver.value">{{ t('breaks.attempt', { number: breaks.lineUp.used.value + 1 }) }}</span>
+    <span v-else>{{ t('breaks.attemptsOver') }}</span>
     <el-input-number
       :model-value="breaks.lineUp.attempts.value"
       size="small"
@@ -67,6 +63,7 @@ const rules: PlayRules[] = ['frame', 'lineUp', 'noCushion']
       :aria-label="t('breaks.attempts')"
       @update:model-value="(count: number | undefined) => breaks.lineUp.setAttempts(count ?? 1)"
     />
+    <span>{{ t('breaks.best', { points: breaks.lineUp.best.value }) }}</span>
     <el-button v-if="breaks.lineUp.used.value > 0" size="small" @click="breaks.lineUp.reset()">{{
       t('breaks.anew')
     }}</el-button>
@@ -86,6 +83,9 @@ const rules: PlayRules[] = ['frame', 'lineUp', 'noCushion']
   flex: 1;
   min-width: 0;
 }
+.choices .el-select:first-child {
+  flex: 1.4;
+}
 .choices :deep(.el-select__wrapper) {
   font-size: 14px;
   padding: 2px 6px;
@@ -93,8 +93,7 @@ const rules: PlayRules[] = ['frame', 'lineUp', 'noCushion']
 .attempts {
   display: flex;
   align-items: center;
-  justify-content: space-between;
-  gap: 6px;
+  gap: 8px;
   margin-top: 4px;
   font-size: 14px;
 }
