@@ -75,13 +75,20 @@ public static class Corridor
     /// <param name="to">Centre at the end.</param>
     /// <param name="but">Index of the one ball that does not block: the one that is met, or that runs.</param>
     /// <param name="diameter">Diameter of the balls in metres.</param>
-    public static bool IsBlocked(IReadOnlyList<PlacedBall> balls, Place from, Place to, int but, double diameter)
+    public static bool IsBlocked(ReadOnlySpan<PlacedBall> balls, Place from, Place to, int but, double diameter)
     {
-        ArgumentNullException.ThrowIfNull(balls);
-        var least = diameter - PathSlack;
-        for (var i = 0; i < balls.Count; i++)
+        // Asked for every pot of every leave: squares are compared, and no root is drawn.
+        var least = (diameter - PathSlack) * (diameter - PathSlack);
+        var (dx, dy) = (to.X - from.X, to.Y - from.Y);
+        var square = dx * dx + dy * dy;
+        for (var i = 0; i < balls.Length; i++)
         {
-            if (i != but && Leads(from, to, balls[i].Place) && DistanceToSegment(balls[i].Place, from, to) < least) return true;
+            var (x, y) = (balls[i].Place.X - from.X, balls[i].Place.Y - from.Y);
+            var along = x * dx + y * dy;
+            if (along <= 0 || i == but) continue;
+            var across = x * dy - y * dx;
+            var apart = along >= square ? (x - dx) * (x - dx) + (y - dy) * (y - dy) : across * across / square;
+            if (apart < least) return true;
         }
 
         return false;

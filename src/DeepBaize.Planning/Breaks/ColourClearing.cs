@@ -87,7 +87,17 @@ public sealed class ColourClearing
         var at = without.FindIndex(placed => placed.Ball == balls[index].Ball);
         for (var pocket = PocketId.Yellow; pocket <= PocketId.TopGreenSide; pocket++)
         {
-            if (!_gauge.IsOpen(balls, index, pocket) && _gauge.IsOpen(without, at, pocket)) return true;
+            if (!IsOpen(balls, index, pocket) && IsOpen(without, at, pocket)) return true;
+        }
+
+        return false;
+    }
+
+    private bool IsOpen(IReadOnlyList<PlacedBall> balls, int index, PocketId pocket)
+    {
+        foreach (var line in _gauge.LinesOf(balls).Lines)
+        {
+            if (line.Index == index && line.Pocket == pocket) return line.IsClear;
         }
 
         return false;

@@ -91,12 +91,13 @@ public sealed class LeaveWorth : ILeaveWorth
         }
 
         var (reds, count, best, second, tail, chance) = (0.0, 0, 0.0, 0.0, 0.0, 1.0);
+        var opens = _open.Of(_balls);
         Span<int> regions = stackalloc int[8];
         regions.Clear();
         for (var i = 0; i < _balls.Count; i++)
         {
             var ball = _balls[i].Ball;
-            var open = Has(LeaveParts.Openness) ? _open.Of(_balls, i) : 1;
+            var open = Has(LeaveParts.Openness) ? opens[i] : 1;
             if (BallSet.IsRed(ball))
             {
                 reds += Math.Max(open, ClosedRed);

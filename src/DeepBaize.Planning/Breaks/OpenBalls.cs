@@ -10,7 +10,10 @@ public sealed class OpenBalls
     /// <summary>How far behind the contact the white is thought to lie, in metres, and the cut.</summary>
     private const double Run = 0.8;
 
+    private const int MostKnown = 64;
+
     private readonly LeaveGauge _gauge;
+    private readonly Dictionary<PotLines, double[]> _known = new(ReferenceEqualityComparer.Instance);
 
     /// <summary>Prepares a player on a table.</summary>
     public OpenBalls(LeaveGauge gauge)
@@ -26,16 +29,22 @@ public sealed class OpenBalls
     /// <summary>How well a ball can be potted, 0 to 1: the chance of its best open pocket as a share of a comfortable pot.</summary>
     /// <param name="balls">The balls without the white.</param>
     /// <param name="index">Which of them.</param>
-    public double Of(IReadOnlyList<PlacedBall> balls, int index)
+    public double Of(IReadOnlyList<PlacedBall> balls, int index) => Of(balls)[index];
+
+    /// <summary>The same for every ball, in their order.</summary>
+    /// <param name="balls">The balls without the white.</param>
+    public IReadOnlyList<double> Of(IReadOnlyList<PlacedBall> balls)
     {
         ArgumentNullException.ThrowIfNull(balls);
-        var best = 0.0;
-        for (var pocket = PocketId.Yellow; pocket <= PocketId.TopGreenSide; pocket++)
+        var lines = _gauge.LinesOf(balls);
+        if (_known.TryGetValue(lines, out var known)) return known;
+        if (_known.Count >= MostKnown) _known.Clear();
+        var open = new double[balls.Count];
+        foreach (var line in lines.Lines)
         {
-            if (!_gauge.IsOpen(balls, index, pocket)) continue;
-            best = Math.Max(best, _gauge.ChanceFrom(Run, pocket, balls[index].Place));
+            if (line.IsClear) open[line.Index] = Math.Max(open[line.Index], Math.Min(1, _gauge.ChanceFrom(line, Run) / Comfortable));
         }
 
-        return Math.Min(1, best / Comfortable);
+        return _known[lines] = open;
     }
 }

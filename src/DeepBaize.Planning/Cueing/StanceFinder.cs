@@ -47,12 +47,26 @@ internal static class StanceFinder
         return (isLeft ? best with { Side = Cushions.Mirrored(best.Side), Feet = best.Feet.Mirrored() } : best, least);
     }
 
-    /// <summary>The same with the bridge where it usually stands, whatever lies there: all that a quick look needs.</summary>
-    public static (Stance Stance, double Factor) BestAt(PlayerProfile player, Place white, double directionRadians)
+    /// <summary>How a stroke is reached with the bridge where it usually stands, whatever lies there, and what that multiplies the spreads with: all that a quick look needs.</summary>
+    public static (BridgeWay Way, double Factor) BestAt(PlayerProfile player, Place white, double directionRadians)
     {
         var (sin, cos) = Math.SinCos(directionRadians);
         var bridge = white.Offset(-BridgeRoom.UsualLength * cos, -BridgeRoom.UsualLength * sin);
-        return Best(player, bridge, white, directionRadians, false);
+        if (IsPlain(player.Physique, bridge, directionRadians)) return (BridgeWay.Plain, CueingReader.Factor(player.Errors.Factors, BridgeWay.Plain));
+        var (stance, factor) = Best(player, bridge, white, directionRadians, false);
+        return (stance.Way, factor);
+    }
+
+    /// <summary>True when there is a side at which the player stands plainly.</summary>
+    private static bool IsPlain(Physique physique, Place bridge, double direction)
+    {
+        if (physique.Hand == Hand.Left) (bridge, direction) = (bridge.Mirrored(), -direction);
+        for (var side = CushionId.Baulk; side <= CushionId.GreenSide; side++)
+        {
+            if (Nearest(side, bridge, direction, 1) is { } body && body.Over <= physique.Reach) return true;
+        }
+
+        return false;
     }
 
     private static Stance AtSide(Physique physique, CushionId side, Place bridge, Place white, double direction, bool hasBallUnderRest)

@@ -37,6 +37,9 @@ public sealed class LeaveGauge
 
     private const double LeastChance = 0.02;
 
+    /// <summary>How many ways of lying are remembered: those of the strokes that a search looks at by turns.</summary>
+    private const int Remembered = 12;
+
     /// <summary>Cosine of a cut of 25 degrees.</summary>
     private const double EasyCut = 0.906;
 
@@ -45,6 +48,11 @@ public sealed class LeaveGauge
     private readonly double _diameter;
     private readonly double _direction;
     private readonly double _throw;
+
+    /// <summary>The lines of the balls that were asked about last.</summary>
+    private readonly PotLines?[] _known = new PotLines?[Remembered];
+
+    private int _next;
 
     /// <summary>Prepares a player on a table.</summary>
     public LeaveGauge(TableInUse table, PlayerProfile player)
@@ -70,13 +78,11 @@ public sealed class LeaveGauge
         ArgumentNullException.ThrowIfNull(on);
         ArgumentNullException.ThrowIfNull(into);
         into.Clear();
-        for (var i = 0; i < balls.Count; i++)
+        var known = LinesOf(balls);
+        var lines = known.Lines;
+        for (var i = 0; i < lines.Length; i++)
         {
-            if (!Contains(on, balls[i].Ball)) continue;
-            for (var pocket = PocketId.Yellow; pocket <= PocketId.TopGreenSide; pocket++)
-            {
-                if (Estimate(white, balls, i, pocket) is { Chance: > LeastChance } pot) into.Add(pot);
-            }
+            if (lines[i].IsFree && Contains(on, known.Balls[lines[i].Index].Ball) && Estimate(white, known.Balls, lines[i]) is { Chance: > LeastChance } pot) into.Add(pot);
         }
 
         into.Sort((a, b) => b.Chance.CompareTo(a.Chance));
@@ -102,53 +108,43 @@ public sealed class LeaveGauge
         return opening.Width <= 0 ? 0 : ChanceOf(opening.Width, _direction * run / (_diameter * EasyCut), ball.DistanceTo(throat));
     }
 
-    /// <summary>True when a ball's way to a pocket is free, and the place of the white at the contact.</summary>
+    /// <summary>The lines of some balls to the pockets.</summary>
     /// <param name="balls">The balls without the white.</param>
-    /// <param name="index">Which of them.</param>
-    /// <param name="pocket">The pocket.</param>
-    public bool IsOpen(IReadOnlyList<PlacedBall> balls, int index, PocketId pocket)
+    public PotLines LinesOf(IReadOnlyList<PlacedBall> balls)
     {
-        ArgumentNullException.ThrowIfNull(balls);
-        var ball = balls[index].Place;
-        var opening = _openings.At(pocket, ball, out var throat);
-        var distance = ball.DistanceTo(throat);
-        if (opening.Width <= 0 || distance < 1e-6) return false;
-        var (ux, uy) = ((throat.X - ball.X) / distance, (throat.Y - ball.Y) / distance);
-        var target = throat.Offset(-uy * opening.Middle, ux * opening.Middle);
-        if (Corridor.IsBlocked(balls, ball, target, index, _diameter)) return false;
-        var contact = ball.Offset(-ux * _diameter, -uy * _diameter);
-        for (var i = 0; i < balls.Count; i++)
+        foreach (var known in _known)
         {
-            if (i != index && contact.SquaredDistanceTo(balls[i].Place) < _diameter * _diameter) return false;
+            if (known?.Are(balls) == true) return known;
         }
 
-        return contact.X > 0 && contact.X < Measurements.Length && contact.Y > 0 && contact.Y < Measurements.Width;
+        var found = new PotLines(_openings, balls, _diameter, _known[(_next + Remembered - 1) % Remembered]);
+        _known[_next] = found;
+        _next = (_next + 1) % _known.Length;
+        return found;
     }
 
-    private LeavePot? Estimate(Place white, IReadOnlyList<PlacedBall> balls, int index, PocketId pocket)
+    /// <summary>Chance to pot a ball on a line from a place of the white a little off straight, where nothing blocks it.</summary>
+    /// <param name="line">The line.</param>
+    /// <param name="run">Metres that the white runs to the contact.</param>
+    public double ChanceFrom(in PotLine line, double run) => ChanceOf(line.Width, _direction * run / (_diameter * EasyCut), line.Distance);
+
+    private LeavePot? Estimate(Place white, ReadOnlySpan<PlacedBall> balls, in PotLine line)
     {
-        var ball = balls[index].Place;
-        var opening = _openings.At(pocket, ball, out var throat);
-        if (opening.Width <= 0) return null;
-        var distance = ball.DistanceTo(throat);
-        if (distance < 1e-6) return null;
-        var (ux, uy) = ((throat.X - ball.X) / distance, (throat.Y - ball.Y) / distance);
-        // The middle of what the pocket takes is aimed at.
-        var target = throat.Offset(-uy * opening.Middle, ux * opening.Middle);
-        var heading = Math.Atan2(target.Y - ball.Y, target.X - ball.X);
-        var contact = PottingLine.GhostAt(heading, ball, _diameter);
-        var run = white.DistanceTo(contact);
-        var aim = Math.Atan2(contact.Y - white.Y, contact.X - white.X);
-        var cut = Math.IEEERemainder(heading - aim, Math.Tau);
+        var run = white.DistanceTo(line.Contact);
+        var aim = Math.Atan2(line.Contact.Y - white.Y, line.Contact.X - white.X);
+        var cut = Turned(line.Heading - aim);
         var cos = Math.Cos(cut);
         if (!(cos > 0.17) || run < 1e-6) return null;
         // What is hopeless from a plain stance is not looked at twice.
-        if (ChanceOf(opening.Width, _direction * run / (_diameter * cos), distance) < LeastChance) return null;
-        if (Corridor.IsBlocked(balls, white, contact, index, _diameter) || Corridor.IsBlocked(balls, ball, target, index, _diameter)) return null;
-        var (stance, factor) = StanceFinder.BestAt(_player, white, aim);
-        var chance = ChanceOf(opening.Width, _direction * factor * run / (_diameter * cos), distance);
-        return new LeavePot(new Pot(balls[index].Ball, pocket), chance, cut, run, stance.Way);
+        if (ChanceOf(line.Width, _direction * run / (_diameter * cos), line.Distance) < LeastChance) return null;
+        if (Corridor.IsBlocked(balls, white, line.Contact, line.Index, _diameter)) return null;
+        var (way, factor) = StanceFinder.BestAt(_player, white, aim);
+        var chance = ChanceOf(line.Width, _direction * factor * run / (_diameter * cos), line.Distance);
+        return new LeavePot(new Pot(balls[line.Index].Ball, line.Pocket), chance, cut, run, way);
     }
+
+    /// <summary>An angle between two headings, from half a turn to the right to half a turn to the left.</summary>
+    private static double Turned(double radians) => radians > Math.PI ? radians - Math.Tau : radians < -Math.PI ? radians + Math.Tau : radians;
 
     /// <summary>Chance that a ball whose way turns by a spread in radians drops into an opening at a distance.</summary>
     private double ChanceOf(double width, double turn, double distance)

@@ -146,15 +146,16 @@ public static class ZoneFinder
             return;
         }
 
-        var (ball, diameter) = (question.Balls[index].Place, question.Table.Diameter);
+        var balls = question.Balls as PlacedBall[] ?? [.. question.Balls];
+        var (ball, diameter) = (balls[index].Place, question.Table.Diameter);
         var line = PottingLine.Between(white, ball, wish.Pot, question.Table, diameter);
         if (!line.IsReachable || line.CutDegrees < wish.LeastCutDegrees || line.CutDegrees > wish.MostCutDegrees)
             reasons.Add(new ZoneReason(ZoneFault.Cut, wish.Pot, line.CutDegrees));
-        else if (Corridor.IsBlocked(question.Balls, white, line.Contact, index, diameter) || Corridor.IsBlocked(question.Balls, ball, line.Target, index, diameter))
+        else if (Corridor.IsBlocked(balls, white, line.Contact, index, diameter) || Corridor.IsBlocked(balls, ball, line.Target, index, diameter))
             reasons.Add(new ZoneReason(ZoneFault.Shut, wish.Pot, line.CutDegrees));
         if (line.WhiteDistance < wish.LeastMetres || line.WhiteDistance > wish.MostMetres) reasons.Add(new ZoneReason(ZoneFault.Distance, wish.Pot, line.WhiteDistance));
         if (wish.Side is { } side && line.SideFor(wish.Pot.Pocket) != side) reasons.Add(new ZoneReason(ZoneFault.Side, wish.Pot, line.CutDegrees));
-        if (!question.RestAllowed && reasons.Count == 0 && StanceFinder.BestAt(question.Player, white, line.AimHeading).Stance.Way > BridgeWay.Stretched)
+        if (!question.RestAllowed && reasons.Count == 0 && StanceFinder.BestAt(question.Player, white, line.AimHeading).Way > BridgeWay.Stretched)
             reasons.Add(new ZoneReason(ZoneFault.Reach, wish.Pot, 0));
     }
 
