@@ -108,7 +108,7 @@ public sealed class BreakTests(BrowserFixture browser)
     public void A_line_up_without_cushions_is_planned_played_and_laid_again_after_an_attempt_that_failed()
     {
         var page = Open("Line of reds");
-        page.Choose("play-rules", "[data-rules=noCushion]");
+        page.Choose("rules", "[data-option=noCushion]");
         page.Find("plan").Click();
         Finish(page);
         Assert.Matches(@"above the black \d+, black to pink \d+", page.Text("regions"));
@@ -137,7 +137,7 @@ public sealed class BreakTests(BrowserFixture browser)
         Assert.Matches(@"30 or more in \d+ of them", page.Text("outlook"));
         page.Find("plan-numbers").Click();
         Assert.Contains("POST /api/breaks/outlook", page.Text("plan-call"), StringComparison.Ordinal);
-        page.Choose("goal", "[data-goal=secure]");
+        page.Choose("goal", "[data-option=secure]");
         page.Find("plan").Click();
         Finish(page);
         Assert.Contains("secure the frame", page.Text("plan-worth"), StringComparison.Ordinal);

@@ -9,11 +9,6 @@ namespace DeepBaize.Web.Tests;
 [Collection("The pool for longer questions")]
 public sealed class BreakOptionTests(WebFixture web)
 {
-    private static readonly object[] Colours =
-    [
-        Ball("yellow", 1181, 737), Ball("green", 597, 737), Ball("brown", 889, 737), Ball("blue", 889, 1784.5), Ball("pink", 889, 2676.75), Black,
-    ];
-
     private static readonly object[] LineUp =
     [
         Ball("cue", 1200, 2300), .. new[] { 2000, 2200, 2400, 2850, 3000 }.Select((up, i) => Ball($"red{i + 1}", 889, up)), .. Colours,

@@ -10,11 +10,6 @@ namespace DeepBaize.Web.Tests;
 [Collection("The pool for longer questions")]
 public sealed class BreakTests(WebFixture web)
 {
-    private static readonly object[] Colours =
-    [
-        Ball("yellow", 1181, 737), Ball("green", 597, 737), Ball("brown", 889, 737), Ball("blue", 889, 1784.5), Ball("pink", 889, 2676.75), Black,
-    ];
-
     private static readonly object[] Reds = [Ball("cue", 700, 2300), Ball("red1", 420, 2900), Ball("red2", 620, 3000), Ball("red3", 1300, 2700), .. Colours];
 
     [Fact]

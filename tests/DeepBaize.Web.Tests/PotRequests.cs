@@ -18,6 +18,12 @@ internal static class PotRequests
 
     public static readonly object Black = Ball("black", 889, 3245);
 
+    /// <summary>The colours on their spots.</summary>
+    public static readonly object[] Colours =
+    [
+        Ball("yellow", 1181, 737), Ball("green", 597, 737), Ball("brown", 889, 737), Ball("blue", 889, 1784.5), Ball("pink", 889, 2676.75), Black,
+    ];
+
     /// <summary>The ideal mode of the examples: equal balls that lose nothing and do not rub, mirror cushions.</summary>
     public static readonly object Ideal = new
     {

@@ -4,12 +4,29 @@ import type { BreakModel, Wishes } from './useBreak'
 import type { PlayRules } from './useLineUp'
 
 /** What the plan keeps to: what is ruled out, what the visit is for, and the rules of a line-up. */
-defineProps<{ breaks: BreakModel }>()
+const props = defineProps<{ breaks: BreakModel }>()
 
 const kinds = ['side', 'cushion', 'rest'] as const
-const goals = ['score', 'secure'] as const
-const sides = ['any', 'high', 'low'] as const
-const rules: PlayRules[] = ['frame', 'lineUp', 'noCushion']
+const choices = [
+  {
+    name: 'rules',
+    options: ['frame', 'lineUp', 'noCushion'],
+    value: () => props.breaks.lineUp.rules.value,
+    take: (rules: PlayRules) => props.breaks.lineUp.choose(rules),
+  },
+  {
+    name: 'goal',
+    options: ['score', 'secure'],
+    value: () => props.breaks.wishes.value.goal,
+    take: (goal: Wishes['goal']) => props.breaks.setWishes({ goal }),
+  },
+  {
+    name: 'approach',
+    options: ['any', 'high', 'low'],
+    value: () => props.breaks.wishes.value.approach,
+    take: (approach: Wishes['approach']) => props.breaks.setWishes({ approach }),
+  },
+]
 </script>
 
 <template>
@@ -25,31 +42,21 @@ const rules: PlayRules[] = ['frame', 'lineUp', 'noCushion']
   </div>
   <div class="choices">
     <el-select
-      :model-value="breaks.lineUp.rules.value"
+      v-for="choice in choices"
+      :key="choice.name"
+      :model-value="choice.value()"
       size="small"
-      data-testid="play-rules"
-      :aria-label="t('breaks.rules.name')"
-      @update:model-value="(next: PlayRules) => breaks.lineUp.choose(next)"
+      :data-testid="choice.name"
+      :aria-label="t(`breaks.${choice.name}.name`)"
+      @update:model-value="choice.take"
     >
-      <el-option v-for="one in rules" :key="one" :value="one" :label="t(`breaks.rules.${one}`)" :data-rules="one" />
-    </el-select>
-    <el-select
-      :model-value="breaks.wishes.value.goal"
-      size="small"
-      data-testid="goal"
-      :aria-label="t('breaks.goal.name')"
-      @update:model-value="(goal: Wishes['goal']) => breaks.setWishes({ goal })"
-    >
-      <el-option v-for="one in goals" :key="one" :value="one" :label="t(`breaks.goal.${one}`)" :data-goal="one" />
-    </el-select>
-    <el-select
-      :model-value="breaks.wishes.value.approach"
-      size="small"
-      data-testid="approach"
-      :aria-label="t('breaks.approach.name')"
-      @update:model-value="(approach: Wishes['approach']) => breaks.setWishes({ approach })"
-    >
-      <el-option v-for="one in sides" :key="one" :value="one" :label="t(`breaks.approach.${one}`)" :data-side="one" />
+      <el-option
+        v-for="one in choice.options"
+        :key="one"
+        :value="one"
+        :label="t(`breaks.${choice.name}.${one}`)"
+        :data-option="one"
+      />
     </el-select>
   </div>
   <div v-if="breaks.lineUp.asked.value" class="attempts" data-testid="attempts">
