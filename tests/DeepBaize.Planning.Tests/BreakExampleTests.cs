@@ -18,8 +18,9 @@ public sealed class BreakExampleTests
 
     /// <summary>B09: the red to play for next is one that has others beside it, and the plan says that more than one is on then.</summary>
     [Theory]
-    [InlineData(1.6, 0.6)]
     [InlineData(2.0, 1.1)]
+    [InlineData(1.95, 0.65)]
+    [InlineData(2.05, 1.15)]
     public void B09_the_next_red_is_one_with_others_beside_it_and_the_reason_says_so(double x, double y)
     {
         var (p, q) = (At(1150, 2900), At(400, 1200));

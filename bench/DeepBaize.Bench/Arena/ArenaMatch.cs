@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using System.Globalization;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
@@ -47,7 +48,9 @@ internal readonly record struct Gain(double Mean, double Low, double High)
         return new Gain(better.Sum() / worse.Sum() - 1, ratios[(int)(0.025 * Resamples)], ratios[(int)(0.975 * Resamples)]);
     }
 
-    public override string ToString() => FormattableString.Invariant($"{Mean:+0.0 %;-0.0 %}, 95 % interval {Low:+0.0 %;-0.0 %} to {High:+0.0 %;-0.0 %}");
+    public override string ToString() => $"{Signed(Mean)}, 95 % interval {Signed(Low)} to {Signed(High)}";
+
+    private static string Signed(double share) => (share < 0 ? "-" : "+") + Math.Abs(100 * share).ToString("0.0", CultureInfo.InvariantCulture) + " %";
 }
 
 /// <summary>What a policy came to.</summary>

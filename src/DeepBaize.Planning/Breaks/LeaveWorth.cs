@@ -14,8 +14,19 @@ namespace DeepBaize.Planning.Breaks;
 /// </summary>
 public sealed class LeaveWorth : ILeaveWorth
 {
-    /// <summary>Share of comfortable pots after which position is kept.</summary>
-    private const double Keeps = 1.0;
+    /// <summary>
+    /// A player goes on from a stroke with a chance that is a comfortable pot's to this power; with few reds left it is a little less likely. Both were read off visits that were played:
+    /// what was expected of leaves beside what came of them.
+    /// </summary>
+    private const double GoesOn = 0.7;
+
+    private const double LastReds = 0.5;
+
+    /// <summary>Reds over which the end of the reds is felt.</summary>
+    private const double RedsFelt = 2.5;
+
+    /// <summary>A leave with a doubtful pot is worth less than in proportion: what comes after is doubtful too. Read off in the same way.</summary>
+    private const double ChancePower = 1.4;
 
     /// <summary>Reds that cannot be potted where they lie count for this much: the pack will be opened.</summary>
     private const double ClosedRed = 0.7;
@@ -41,7 +52,7 @@ public sealed class LeaveWorth : ILeaveWorth
         _gauge = new LeaveGauge(table, player);
         _open = new OpenBalls(_gauge);
         _parts = parts;
-        _flow = Keeps * _open.Comfortable;
+        _flow = _open.Comfortable;
     }
 
     /// <inheritdoc/>
@@ -70,7 +81,7 @@ public sealed class LeaveWorth : ILeaveWorth
         var (first, second, third) = (0.0, 0.0, 0.0);
         for (var i = 0; i < _pots.Count; i++)
         {
-            var gain = _pots[i].Chance * (frame.ValueOf(_pots[i].Pot.Ball) + Further(frame, table, _pots[i]));
+            var gain = Math.Pow(_pots[i].Chance, ChancePower) * (frame.ValueOf(_pots[i].Pot.Ball) + Further(frame, table, _pots[i]));
             if (gain > first) (first, second, third) = (gain, first, second);
             else if (gain > second) (second, third) = (gain, second);
             else if (gain > third) third = gain;
@@ -126,7 +137,7 @@ public sealed class LeaveWorth : ILeaveWorth
         var isRed = BallSet.IsRed(pot.Pot.Ball);
         var reds = table.Count == 0 ? 0 : table.Reds * (isRed ? (table.Count - 1.0) / table.Count : 1);
         double points;
-        if (isRed) points = _flow * (table.Colour + FromReds(reds, table));
+        if (isRed) points = GoesOnWith(table.Count) * (table.Colour + FromReds(reds, table));
         else if (table.Count > 0) points = FromReds(reds, table);
         else points = frame.On == BallOn.Colour ? table.Tail : Math.Max(0, table.Tail / _flow - BallValue.Of(pot.Pot.Ball));
         return points * table.Spread * Position(pot);
@@ -137,10 +148,19 @@ public sealed class LeaveWorth : ILeaveWorth
     {
         var whole = (int)reds;
         var points = table.Tail;
-        for (var red = 0; red < whole; red++) points = _flow * (1 + _flow * (table.Colour + points));
-        var more = _flow * (1 + _flow * (table.Colour + points));
-        return points + (reds - whole) * (more - points);
+        for (var red = 1; red <= whole; red++) points = WithRed(red, table.Colour, points);
+        return points + (reds - whole) * (WithRed(whole + 1, table.Colour, points) - points);
     }
+
+    /// <summary>Points from a number of reds on, by those from one less.</summary>
+    private double WithRed(int reds, double colour, double points)
+    {
+        var goesOn = GoesOnWith(reds);
+        return goesOn * (1 + goesOn * (colour + points));
+    }
+
+    /// <summary>Chance to go on from a stroke while there are so many reds.</summary>
+    private double GoesOnWith(int reds) => Math.Pow(_flow, GoesOn + LastReds * Math.Exp((1 - reds) / RedsFelt));
 
     /// <summary>How good a position a pot lets one play, 1 for the best.</summary>
     private double Position(in LeavePot pot)
