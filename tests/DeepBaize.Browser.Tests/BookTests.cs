@@ -37,7 +37,7 @@ public sealed class BookTests(BrowserFixture browser) : IDisposable
         page.Until(() => Named($"{name} (2)") == 1);
         Button($"Delete {name} (2)").Click();
         page.Until(() => Named($"{name} (2)") == 0);
-        page.OpenFresh().OpenPosition(name);
+        page.OpenFresh(keepsSaved: true).OpenPosition(name);
 
         int Shown() => browser.Driver.FindElements(By.CssSelector("[data-position]")).Count;
         int Named(string wanted) => browser.Driver.FindElements(By.CssSelector($"[data-position='{wanted}']")).Count;

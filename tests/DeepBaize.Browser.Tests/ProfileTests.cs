@@ -58,7 +58,7 @@ public sealed class ProfileTests(BrowserFixture browser)
         page.Find("save-name").SendKeys(name);
         page.Find("save-confirm").Click();
         page.Until(() => page.Text("sheet-name") == name);
-        page.OpenFresh();
+        page.OpenFresh(keepsSaved: true);
         Assert.Equal("Window table", InUse(page));
         Open(page, name, "slow old cloth");
     }

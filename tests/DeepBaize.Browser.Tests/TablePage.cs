@@ -14,24 +14,26 @@ internal sealed class TablePage(BrowserFixture browser)
     private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(60)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
 
     /// <summary>Opens the page as a new user, with nothing kept in the browser and no positions but those that ship with it.</summary>
-    public TablePage OpenFresh()
+    /// <param name="keepsSaved">True to keep the positions that were saved.</param>
+    public TablePage OpenFresh(bool keepsSaved = false)
     {
         ForgetInBrowser();
         browser.Driver.ExecuteAsyncScript(
             """
-            const done = arguments[0]
+            const [keepsSaved, done] = arguments
             const use = (kind, item) => fetch(`/api/shelf/${kind}/${item.id}/use`, { method: 'POST' })
             const forget = (position) => fetch(`/api/layouts/${position.id}?version=${position.version}`, { method: 'DELETE' })
             Promise.all([
               fetch('/api/sheet', { method: 'DELETE' }),
               fetch('/api/layouts').then((response) => response.json())
-                .then((positions) => Promise.all(positions.filter((one) => !one.isHouse).map(forget))),
+                .then((positions) => Promise.all(positions.filter((one) => !one.isHouse && !keepsSaved).map(forget))),
               fetch('/api/shelf').then((response) => response.json()).then((shelf) => Promise.all([
                 use('players', shelf.players.find((item) => item.name === 'Tamsin Orrell')),
                 use('tables', shelf.tables.find((item) => item.name === 'Window table')),
               ])),
             ]).then(() => done())
-            """);
+            """,
+            keepsSaved);
         _driver.Navigate().GoToUrl(browser.Address);
         Until(() => Text("sheet-name") == "Black off its spot");
         Settle();

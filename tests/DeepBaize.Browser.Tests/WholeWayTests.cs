@@ -49,7 +49,7 @@ public sealed class WholeWayTests(BrowserFixture browser)
         page.Until(() => page.Text("sheet-name") == name);
         var saved = page.Sheet();
 
-        page.OpenFresh().OpenPosition(name);
+        page.OpenFresh(keepsSaved: true).OpenPosition(name);
         var found = page.Sheet();
         Assert.Equal(saved.GetProperty("balls").GetRawText(), found.GetProperty("balls").GetRawText());
         Assert.Equal(saved.GetProperty("stroke").GetRawText(), found.GetProperty("stroke").GetRawText());
