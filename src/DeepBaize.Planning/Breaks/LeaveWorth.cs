@@ -39,6 +39,10 @@ public sealed class LeaveWorth : ILeaveWorth
     private readonly OpenBalls _open;
     private readonly LeaveParts _parts;
     private readonly double _flow;
+
+    /// <summary>Chance to go on from a stroke, by the reds that are up.</summary>
+    private readonly double[] _goesOn = new double[BallSet.Count];
+
     private readonly List<LeavePot> _pots = [];
     private readonly List<PlacedBall> _balls = [];
     private readonly List<BallId> _on = [];
@@ -53,6 +57,7 @@ public sealed class LeaveWorth : ILeaveWorth
         _open = new OpenBalls(_gauge);
         _parts = parts;
         _flow = _open.Comfortable;
+        for (var reds = 0; reds < _goesOn.Length; reds++) _goesOn[reds] = Math.Pow(_flow, GoesOn + LastReds * Math.Exp((1 - reds) / RedsFelt));
     }
 
     /// <inheritdoc/>
@@ -137,7 +142,7 @@ public sealed class LeaveWorth : ILeaveWorth
         var isRed = BallSet.IsRed(pot.Pot.Ball);
         var reds = table.Count == 0 ? 0 : table.Reds * (isRed ? (table.Count - 1.0) / table.Count : 1);
         double points;
-        if (isRed) points = GoesOnWith(table.Count) * (table.Colour + FromReds(reds, table));
+        if (isRed) points = _goesOn[table.Count] * (table.Colour + FromReds(reds, table));
         else if (table.Count > 0) points = FromReds(reds, table);
         else points = frame.On == BallOn.Colour ? table.Tail : Math.Max(0, table.Tail / _flow - BallValue.Of(pot.Pot.Ball));
         return points * table.Spread * Position(pot);
@@ -155,12 +160,9 @@ public sealed class LeaveWorth : ILeaveWorth
     /// <summary>Points from a number of reds on, by those from one less.</summary>
     private double WithRed(int reds, double colour, double points)
     {
-        var goesOn = GoesOnWith(reds);
+        var goesOn = _goesOn[reds];
         return goesOn * (1 + goesOn * (colour + points));
     }
-
-    /// <summary>Chance to go on from a stroke while there are so many reds.</summary>
-    private double GoesOnWith(int reds) => Math.Pow(_flow, GoesOn + LastReds * Math.Exp((1 - reds) / RedsFelt));
 
     /// <summary>How good a position a pot lets one play, 1 for the best.</summary>
     private double Position(in LeavePot pot)
