@@ -84,7 +84,7 @@ public sealed class BreakExampleTests
         Assert.Empty(clearing.InTheWay(frame with { Balls = [new(Cue, At(1078, 1100)), .. Spotted()] }));
     }
 
-    /// <summary>Who needs few points to secure the frame takes the surer stroke, who hunts a score the dearer one; the chance is never over one.</summary>
+    /// <summary>A stroke to secure the frame is rated by a chance, never over one; a stroke to score by points.</summary>
     [Fact]
     public void To_secure_the_frame_is_a_chance_and_points_are_not()
     {

@@ -39,7 +39,6 @@ public sealed class BreakSearch
 
     private readonly BreakQuestion _question;
     private readonly Worker[] _workers;
-    private readonly LeaveGauge _gauge;
 
     /// <summary>Prepares searches.</summary>
     public BreakSearch(BreakQuestion question)
@@ -47,7 +46,6 @@ public sealed class BreakSearch
         ArgumentNullException.ThrowIfNull(question);
         _question = question;
         _workers = [.. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new Worker(new FramePlayer(question.Table, question.Player), question.Worth(), new LeaveGauge(question.Table, question.Player)))];
-        _gauge = new LeaveGauge(question.Table, question.Player);
     }
 
     /// <summary>Searches.</summary>
@@ -81,7 +79,7 @@ public sealed class BreakSearch
 
     /// <summary>Pots that are on, those that promise most first, one for each ball and pocket.</summary>
     private List<LeavePot> PotsOf(FrameState frame) =>
-        [.. _gauge.Read(frame).Where(pot => _question.Wishes.Only is not { } only || pot.Pot.Ball == only).OrderByDescending(pot => _workers[0].Worth.Promise(frame, pot))];
+        [.. _workers[0].Gauge.Read(frame).Where(pot => _question.Wishes.Only is not { } only || pot.Pot.Ball == only).OrderByDescending(pot => _workers[0].Worth.Promise(frame, pot))];
 
     private (List<Rated> Rated, int Played) Generate(FrameState frame, Layout layout, List<LeavePot> pots, int budget, CancellationToken cancel)
     {

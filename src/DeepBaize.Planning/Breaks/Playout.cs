@@ -54,5 +54,4 @@ public sealed class Playout
     }
 
     private bool HasPot(FrameState frame) => _gauge.Read(frame) is [{ IsOn: true }, ..];
-
 }

@@ -23,7 +23,6 @@ export const breaks = {
     attemptsOver: 'Over: attempts',
     best: 'best {points}',
     anew: 'Begin anew',
-    breakOf: 'break {points}',
     old: 'The balls have moved since.',
     safety: 'Turn to safety: the best that a pot brings is not on.',
     play: 'Play by the rules',
