@@ -28,8 +28,9 @@ internal sealed class TestCluster(string folder, bool durable)
     /// <summary>Starts the watcher that brings the server back whenever it dies.</summary>
     public Process Keep() => Launch("keep");
 
+    /// <summary>How a test reaches its database. The waits are long because every test project runs at once on the machine.</summary>
     public static string Connection(int port, string database) =>
-        $"Host=127.0.0.1;Port={port};Username=postgres;Database={database};Timeout=3;Command Timeout=10";
+        $"Host=127.0.0.1;Port={port};Username=postgres;Database={database};Timeout=60;Command Timeout=120";
 
     private string Run(string verb)
     {
