@@ -19,6 +19,21 @@ public readonly record struct AfterPot(bool Spots, BallOn? On)
         return new AfterPot(!isInOrder, BallsOn.Infer(isInOrder ? up.Where(ball => ball != potted) : up));
     }
 
+    /// <summary>What follows in a frame when a ball that may be played is potted alone: a free ball comes back.</summary>
+    /// <param name="frame">The frame before.</param>
+    /// <param name="potted">The ball.</param>
+    public static AfterPot Of(FrameState frame, BallId potted)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        return frame.On switch
+        {
+            BallOn.Red => new AfterPot(!BallSet.IsRed(potted), BallOn.Colour),
+            BallOn.Colour => new AfterPot(true, BallsOn.Infer(frame.Up)),
+            var on when BallsOn.ToBall(on) == potted => new AfterPot(false, BallsOn.Infer(frame.Up.Where(ball => ball != potted))),
+            var on => new AfterPot(true, on),
+        };
+    }
+
     /// <summary>The balls of a table that may be potted next.</summary>
     /// <param name="left">The balls that are up then.</param>
     public IEnumerable<BallId> BallsOf(IEnumerable<BallId> left)

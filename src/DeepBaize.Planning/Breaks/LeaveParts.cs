@@ -22,6 +22,9 @@ public enum LeaveParts
     /// <summary>Reds in several regions of the table.</summary>
     Regions = 16,
 
+    /// <summary>Where the white can run from the next pot, and what it finds there.</summary>
+    Runs = 32,
+
     /// <summary>Everything.</summary>
-    All = 31,
+    All = 63,
 }

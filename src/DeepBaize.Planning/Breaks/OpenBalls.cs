@@ -36,10 +36,17 @@ public sealed class OpenBalls
     public IReadOnlyList<double> Of(IReadOnlyList<PlacedBall> balls)
     {
         ArgumentNullException.ThrowIfNull(balls);
-        var lines = _gauge.LinesOf(balls);
+        return Of(_gauge.LinesOf(balls));
+    }
+
+    /// <summary>The same for balls whose lines are known.</summary>
+    /// <param name="lines">The lines of the balls.</param>
+    public IReadOnlyList<double> Of(PotLines lines)
+    {
+        ArgumentNullException.ThrowIfNull(lines);
         if (_known.TryGetValue(lines, out var known)) return known;
         if (_known.Count >= MostKnown) _known.Clear();
-        var open = new double[balls.Count];
+        var open = new double[lines.Balls.Length];
         foreach (var line in lines.Lines)
         {
             if (line.IsClear) open[line.Index] = Math.Max(open[line.Index], Math.Min(1, _gauge.ChanceFrom(line, Run) / Comfortable));

@@ -14,7 +14,8 @@ namespace DeepBaize.Planning.Position;
 /// <param name="CutRadians">Signed cut, positive to the left.</param>
 /// <param name="WhiteDistance">Metres that the white runs to the contact.</param>
 /// <param name="Way">How it is reached.</param>
-public readonly record struct LeavePot(Pot Pot, double Chance, double CutRadians, double WhiteDistance, BridgeWay Way)
+/// <param name="Line">Which of the lines of the balls it runs on.</param>
+public readonly record struct LeavePot(Pot Pot, double Chance, double CutRadians, double WhiteDistance, BridgeWay Way, int Line)
 {
     /// <summary>Chance from which a pot counts as on.</summary>
     public const double OnFrom = 0.5;
@@ -35,10 +36,14 @@ public sealed class LeaveGauge
     /// <summary>Spread of the object ball's way in radians that throw adds, for a player whose tip lands a millimetre off (estimate; docs/players.md says how near it comes).</summary>
     private const double ThrowPerMillimetre = 0.0035;
 
-    private const double LeastChance = 0.02;
+    /// <summary>Chance from which a pot is told at all.</summary>
+    public const double LeastChance = 0.02;
 
     /// <summary>How many ways of lying are remembered: those of the strokes that a search looks at by turns.</summary>
     private const int Remembered = 12;
+
+    /// <summary>Cosine of a cut of 80 degrees.</summary>
+    private const double ThinnestCut = 0.17;
 
     /// <summary>Cosine of a cut of 25 degrees.</summary>
     private const double EasyCut = 0.906;
@@ -77,12 +82,24 @@ public sealed class LeaveGauge
         ArgumentNullException.ThrowIfNull(balls);
         ArgumentNullException.ThrowIfNull(on);
         ArgumentNullException.ThrowIfNull(into);
+        Read(white, LinesOf(balls), on, into);
+    }
+
+    /// <summary>The same for balls whose lines are known.</summary>
+    /// <param name="white">Centre of the white.</param>
+    /// <param name="known">The lines of the other balls.</param>
+    /// <param name="on">The balls that are on.</param>
+    /// <param name="into">Filled with what was found.</param>
+    public void Read(Place white, PotLines known, IReadOnlyList<BallId> on, List<LeavePot> into)
+    {
+        ArgumentNullException.ThrowIfNull(known);
+        ArgumentNullException.ThrowIfNull(on);
+        ArgumentNullException.ThrowIfNull(into);
         into.Clear();
-        var known = LinesOf(balls);
         var lines = known.Lines;
         for (var i = 0; i < lines.Length; i++)
         {
-            if (lines[i].IsFree && Contains(on, known.Balls[lines[i].Index].Ball) && Estimate(white, known.Balls, lines[i]) is { Chance: > LeastChance } pot) into.Add(pot);
+            if (lines[i].IsFree && Contains(on, known.Balls[lines[i].Index].Ball) && Estimate(white, known, i, LeastChance) is { } pot) into.Add(pot);
         }
 
         into.Sort((a, b) => b.Chance.CompareTo(a.Chance));
@@ -128,19 +145,27 @@ public sealed class LeaveGauge
     /// <param name="run">Metres that the white runs to the contact.</param>
     public double ChanceFrom(in PotLine line, double run) => ChanceOf(line.Width, _direction * run / (_diameter * EasyCut), line.Distance);
 
-    private LeavePot? Estimate(Place white, ReadOnlySpan<PlacedBall> balls, in PotLine line)
+    /// <summary>A pot from a place of the white; null when it is blocked, cut too thin, or less likely than asked.</summary>
+    /// <param name="white">Centre of the white.</param>
+    /// <param name="lines">The lines of the other balls.</param>
+    /// <param name="number">Which of them.</param>
+    /// <param name="least">Least chance.</param>
+    public LeavePot? Estimate(Place white, PotLines lines, int number, double least)
     {
-        var run = white.DistanceTo(line.Contact);
-        var aim = Math.Atan2(line.Contact.Y - white.Y, line.Contact.X - white.X);
-        var cut = Turned(line.Heading - aim);
-        var cos = Math.Cos(cut);
-        if (!(cos > 0.17) || run < 1e-6) return null;
-        // What is hopeless from a plain stance is not looked at twice.
-        if (ChanceOf(line.Width, _direction * run / (_diameter * cos), line.Distance) < LeastChance) return null;
-        if (Corridor.IsBlocked(balls, white, line.Contact, line.Index, _diameter)) return null;
+        ArgumentNullException.ThrowIfNull(lines);
+        ref readonly var line = ref lines.Lines[number];
+        var (dx, dy) = (line.Contact.X - white.X, line.Contact.Y - white.Y);
+        var run = Math.Sqrt(dx * dx + dy * dy);
+        if (run < 1e-6) return null;
+        var cos = (dx * line.Way.X + dy * line.Way.Y) / run;
+        if (!(cos > ThinnestCut)) return null;
+        // What is too unlikely from a plain stance is not looked at twice.
+        var turn = _direction * run / (_diameter * cos);
+        if (ChanceOf(line.Width, turn, line.Distance) < least || Corridor.IsBlocked(lines.Balls, white, line.Contact, line.Index, _diameter)) return null;
+        var aim = Math.Atan2(dy, dx);
         var (way, factor) = StanceFinder.BestAt(_player, white, aim);
-        var chance = ChanceOf(line.Width, _direction * factor * run / (_diameter * cos), line.Distance);
-        return new LeavePot(new Pot(balls[line.Index].Ball, line.Pocket), chance, cut, run, way);
+        var chance = ChanceOf(line.Width, factor * turn, line.Distance);
+        return chance < least ? null : new LeavePot(new Pot(lines.Balls[line.Index].Ball, line.Pocket), chance, Turned(line.Heading - aim), run, way, number);
     }
 
     /// <summary>An angle between two headings, from half a turn to the right to half a turn to the left.</summary>

@@ -8,13 +8,14 @@ namespace DeepBaize.Planning.Position;
 /// <param name="Index">Which of the balls.</param>
 /// <param name="Pocket">The pocket.</param>
 /// <param name="Heading">The ball's way in radians, to the middle of what the pocket takes.</param>
+/// <param name="Way">The same as a direction of length 1.</param>
 /// <param name="Target">Where that is, at the throat.</param>
 /// <param name="Contact">Where the white is when it sends the ball there.</param>
 /// <param name="Distance">Metres from the ball to the throat.</param>
 /// <param name="Width">Metres of lines that drop.</param>
 /// <param name="IsFree">True when no ball stands in the ball's way.</param>
 /// <param name="IsClear">True when the white has room at the contact as well.</param>
-public readonly record struct PotLine(int Index, PocketId Pocket, double Heading, Place Target, Place Contact, double Distance, double Width, bool IsFree, bool IsClear);
+public readonly record struct PotLine(int Index, PocketId Pocket, double Heading, (double X, double Y) Way, Place Target, Place Contact, double Distance, double Width, bool IsFree, bool IsClear);
 
 /// <summary>All lines of some balls to the pockets. They are found once for balls that lie the same: most strokes of a search move few balls, and leaves differ by the white alone.</summary>
 public sealed class PotLines
@@ -22,6 +23,7 @@ public sealed class PotLines
     private const int Pockets = 6;
 
     private readonly PlacedBall[] _balls;
+    private readonly double _diameter;
     private readonly PotLine[] _lines;
 
     /// <summary>Where each ball's lines begin, by its id; one more than the place, 0 for balls that are not there.</summary>
@@ -36,7 +38,7 @@ public sealed class PotLines
     {
         ArgumentNullException.ThrowIfNull(openings);
         ArgumentNullException.ThrowIfNull(balls);
-        _balls = [.. balls];
+        (_diameter, _balls) = (diameter, [.. balls]);
         _lines = new PotLine[_balls.Length * Pockets];
         var count = 0;
         for (var index = 0; index < _balls.Length; index++)
@@ -47,15 +49,37 @@ public sealed class PotLines
             {
                 for (var pocket = PocketId.Yellow; pocket <= PocketId.TopGreenSide; pocket++)
                 {
-                    if (Find(openings, index, pocket, diameter) is { } line) _lines[count++] = line;
+                    if (Find(openings, index, pocket) is { } line) _lines[count++] = line;
                 }
             }
 
-            for (; from < count; from++) _lines[from] = Judged(_lines[from], diameter);
+            for (; from < count; from++) _lines[from] = Judged(_lines[from]);
         }
 
         Array.Resize(ref _lines, count);
     }
+
+    /// <summary>The lines that are left when a ball is gone: what was free stays free.</summary>
+    private PotLines(PotLines from, int gone)
+    {
+        (_diameter, _balls) = (from._diameter, [.. from._balls.Where((_, i) => i != gone)]);
+        _lines = new PotLine[from._lines.Length];
+        var count = 0;
+        foreach (ref readonly var line in from._lines.AsSpan())
+        {
+            if (line.Index == gone) continue;
+            var index = line.Index > gone ? line.Index - 1 : line.Index;
+            ref var first = ref _first[(int)_balls[index].Ball];
+            if (first == 0) first = count + 1;
+            _lines[count++] = line.IsClear ? line with { Index = index } : Judged(line with { Index = index });
+        }
+
+        Array.Resize(ref _lines, count);
+    }
+
+    /// <summary>The lines when a ball is gone and the others lie as they do.</summary>
+    /// <param name="ball">The ball.</param>
+    public PotLines Without(BallId ball) => new(this, Array.FindIndex(_balls, placed => placed.Ball == ball));
 
     /// <summary>The balls.</summary>
     public ReadOnlySpan<PlacedBall> Balls => _balls;
@@ -89,7 +113,7 @@ public sealed class PotLines
     }
 
     /// <summary>The line of a ball by its own place alone; null when nothing drops on it.</summary>
-    private PotLine? Find(PocketOpenings openings, int index, PocketId pocket, double diameter)
+    private PotLine? Find(PocketOpenings openings, int index, PocketId pocket)
     {
         var ball = _balls[index].Place;
         var opening = openings.At(pocket, ball, out var throat);
@@ -99,21 +123,21 @@ public sealed class PotLines
         // The middle of what the pocket takes is aimed at.
         var target = throat.Offset(-uy * opening.Middle, ux * opening.Middle);
         var heading = Math.Atan2(target.Y - ball.Y, target.X - ball.X);
-        return new PotLine(index, pocket, heading, target, PottingLine.GhostAt(heading, ball, diameter), distance, opening.Width, false, false);
+        return new PotLine(index, pocket, heading, (Math.Cos(heading), Math.Sin(heading)), target, PottingLine.GhostAt(heading, ball, _diameter), distance, opening.Width, false, false);
     }
 
     /// <summary>A line with what the other balls make of it.</summary>
-    private PotLine Judged(in PotLine line, double diameter)
+    private PotLine Judged(in PotLine line)
     {
-        var isFree = !Corridor.IsBlocked(_balls, _balls[line.Index].Place, line.Target, line.Index, diameter);
-        return line with { IsFree = isFree, IsClear = isFree && HasRoom(line.Contact, line.Index, diameter) };
+        var isFree = !Corridor.IsBlocked(_balls, _balls[line.Index].Place, line.Target, line.Index, _diameter);
+        return line with { IsFree = isFree, IsClear = isFree && HasRoom(line.Contact, line.Index) };
     }
 
-    private bool HasRoom(Place contact, int index, double diameter)
+    private bool HasRoom(Place contact, int index)
     {
         for (var i = 0; i < _balls.Length; i++)
         {
-            if (i != index && contact.SquaredDistanceTo(_balls[i].Place) < diameter * diameter) return false;
+            if (i != index && contact.SquaredDistanceTo(_balls[i].Place) < _diameter * _diameter) return false;
         }
 
         return contact.X > 0 && contact.X < Measurements.Length && contact.Y > 0 && contact.Y < Measurements.Width;

@@ -1,0 +1,51 @@
+using DeepBaize.Planning.Position;
+using DeepBaize.Rules;
+
+namespace DeepBaize.Planning.Breaks;
+
+/// <summary>
+/// How the parts of a leave's worth count: chance to a power times points and what follows by the white's runs. Fitted to visits that were played by three players;
+/// docs/planning.md.
+/// </summary>
+/// <param name="ChancePower">Power of the pot's chance.</param>
+/// <param name="Points">Weight of the ball's own points.</param>
+/// <param name="Second">Weight of the second best pot.</param>
+/// <param name="Most">Weight of the best of the white's runs.</param>
+/// <param name="Mean">Weight of their mean.</param>
+/// <param name="PerMetre">What each metre of the white's way to the ball takes of what follows, times the chance to miss a comfortable pot: whose pots waver, his positions do.</param>
+/// <param name="PerDegree">The same for each degree of the cut beyond or short of the best one.</param>
+internal readonly record struct LeaveWeights(double ChancePower, double Points, double Second, double Most, double Mean, double PerMetre, double PerDegree)
+{
+    /// <summary>The cut from which the white goes everywhere, in degrees.</summary>
+    private const double BestCut = 20;
+
+    private const double LeastEase = 0.3;
+
+    private static readonly LeaveWeights Red = new(1.397, 2.26, 0.414, 0.231, 0.094, 0.04, 0.016);
+    private static readonly LeaveWeights Colour = new(1.405, 1.218, 0.137, 0.177, 0.229, 0.55, 0.021);
+    private static readonly LeaveWeights InOrder = new(1.239, 1.168, 0.082, 0.452, 0.353, 0.233, 0.014);
+
+    /// <summary>The weights by what is on.</summary>
+    public static LeaveWeights Of(BallOn on) => on switch
+    {
+        BallOn.Red => Red,
+        BallOn.Colour => Colour,
+        _ => InOrder,
+    };
+
+    /// <summary>What a pot's distance and angle leave of what follows.</summary>
+    /// <param name="pot">The pot.</param>
+    /// <param name="miss">The player's chance to miss a comfortable pot.</param>
+    public double Ease(in LeavePot pot, double miss) =>
+        Math.Max(LeastEase, 1 - miss * (PerMetre * pot.WhiteDistance + PerDegree * Math.Abs(Degrees(pot.CutRadians) - BestCut)));
+
+    /// <summary>What the angle alone leaves of it where nothing else is known.</summary>
+    public static double Ease(double cutRadians) => Degrees(cutRadians) switch
+    {
+        < 8 and var degrees => 0.86 + 0.14 * degrees / 8,
+        > 40 and var degrees => Math.Max(0.55, 1 - (degrees - 40) / 70),
+        _ => 1,
+    };
+
+    private static double Degrees(double radians) => Math.Abs(radians) * 180 / Math.PI;
+}

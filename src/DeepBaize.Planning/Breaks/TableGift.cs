@@ -1,0 +1,100 @@
+using DeepBaize.Planning.Position;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+
+namespace DeepBaize.Planning.Breaks;
+
+/// <summary>What the balls of a table have to give to a player who pots and keeps position with a constant chance, wherever the white lies.</summary>
+/// <param name="Reds">Reds, each counted by how it can be potted.</param>
+/// <param name="Count">Reds that are up.</param>
+/// <param name="Colour">Points that a colour brings after a red, on average.</param>
+/// <param name="Tail">Points that the colours in order bring on average from a usual place.</param>
+/// <param name="Spread">What reds in several regions multiply it with.</param>
+internal readonly record struct TableGift(double Reds, int Count, double Colour, double Tail, double Spread);
+
+/// <summary>Reads what tables have to give a player. One instance serves one thread.</summary>
+internal sealed class TableGifts
+{
+    /// <summary>A player is taken to go on from a stroke with a chance that is a comfortable pot's to this power. Of those tried it tells most of what visits came to; docs/planning.md.</summary>
+    private const double GoesOn = 0.42;
+
+    /// <summary>Reds that cannot be potted where they lie count for this much: the pack may be opened.</summary>
+    private const double ClosedRed = 0.2;
+
+    /// <summary>The same of colours at the end, which can be nudged or come free.</summary>
+    private const double ClosedColour = 0.7;
+
+    private const double RegionShare = 0.03;
+
+    private readonly OpenBalls _open;
+    private readonly LeaveParts _parts;
+    private readonly double _flow;
+    private readonly double _goesOn;
+
+    public TableGifts(LeaveGauge gauge, LeaveParts parts)
+    {
+        (_open, _parts) = (new OpenBalls(gauge), parts);
+        (_flow, _goesOn) = (_open.Comfortable, Math.Pow(_open.Comfortable, GoesOn));
+    }
+
+    /// <summary>The player's chance to miss a comfortable pot.</summary>
+    public double Miss => 1 - _flow;
+
+    /// <summary>What the balls of some lines have to give: reds by how they can be potted, and the best colours.</summary>
+    public TableGift Read(PotLines lines)
+    {
+        var balls = lines.Balls;
+        var opens = _open.Of(lines);
+        var (reds, count, best, second, tail, chance) = (0.0, 0, 0.0, 0.0, 0.0, 1.0);
+        Span<int> regions = stackalloc int[8];
+        regions.Clear();
+        for (var i = 0; i < balls.Length; i++)
+        {
+            var ball = balls[i].Ball;
+            var open = _parts.HasFlag(LeaveParts.Openness) ? opens[i] : 1;
+            if (BallSet.IsRed(ball))
+            {
+                reds += Math.Max(open, ClosedRed);
+                count++;
+                regions[Math.Clamp((int)(balls[i].Place.X / Measurements.Length * 4), 0, 3) * 2 + (balls[i].Place.Y > Measurements.CentreLine ? 1 : 0)]++;
+                continue;
+            }
+
+            var value = open * BallValue.Of(ball);
+            if (value > best) (best, second) = (value, best);
+            else if (value > second) second = value;
+            chance *= _flow * Math.Max(open, ClosedColour);
+            tail += chance * BallValue.Of(ball);
+        }
+
+        var filled = 0;
+        foreach (var region in regions) filled += region > 0 ? 1 : 0;
+        var spread = _parts.HasFlag(LeaveParts.Regions) && count > 0 ? 1 + RegionShare * Math.Min(filled, 4) : 1;
+        return new TableGift(reds, count, Math.Max(best, 0.5) * 0.85 + second * 0.15, tail, spread);
+    }
+
+    /// <summary>Points that follow the pot of a ball on average, from a usual place.</summary>
+    public double After(in TableGift table, BallOn on, BallId ball)
+    {
+        if (!_parts.HasFlag(LeaveParts.Further)) return 0;
+        var isRed = BallSet.IsRed(ball);
+        var reds = table.Count == 0 ? 0 : table.Reds * (isRed ? (table.Count - 1.0) / table.Count : 1);
+        double points;
+        if (isRed) points = _goesOn * (table.Colour + FromReds(reds, table));
+        else if (table.Count > 0) points = FromReds(reds, table);
+        else points = on == BallOn.Colour ? table.Tail : Math.Max(0, table.Tail / _flow - BallValue.Of(ball));
+        return points * table.Spread;
+    }
+
+    /// <summary>Points from a number of reds on, a red being on.</summary>
+    private double FromReds(double reds, in TableGift table)
+    {
+        var whole = (int)reds;
+        var points = table.Tail;
+        for (var red = 0; red < whole; red++) points = WithRed(table.Colour, points);
+        return points + (reds - whole) * (WithRed(table.Colour, points) - points);
+    }
+
+    /// <summary>Points from a number of reds on, by those from one less.</summary>
+    private double WithRed(double colour, double points) => _goesOn * (1 + _goesOn * (colour + points));
+}
