@@ -1,4 +1,5 @@
 using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Rules.Tests;
 
@@ -25,6 +26,30 @@ public sealed class AfterPotTests
     {
         Assert.Equal(new AfterPot(false, BallOn.Green), AfterPot.Of([BallId.Cue, .. BallSet.Colours], BallId.Yellow));
         Assert.Equal(new AfterPot(false, null), AfterPot.Of([BallId.Cue, BallId.Black], BallId.Black));
+    }
+
+    /// <summary>What follows a pot is said twice, for looking ahead and by the referee: they agree for every ball that may be played.</summary>
+    [Theory]
+    [InlineData(3, BallOn.Red, false)]
+    [InlineData(3, BallOn.Colour, false)]
+    [InlineData(0, BallOn.Colour, false)]
+    [InlineData(0, BallOn.Yellow, false)]
+    [InlineData(0, BallOn.Yellow, true)]
+    [InlineData(2, BallOn.Red, true)]
+    public void What_follows_a_pot_is_what_the_referee_says(int reds, BallOn on, bool isFreeBall)
+    {
+        var balls = new List<PlacedBall> { new(BallId.Cue, new Place(1.2, 0.6)) };
+        balls.AddRange(BallSet.Reds.Take(reds).Select((red, i) => new PlacedBall(red, new Place(2.2 + 0.1 * i, 0.4))));
+        balls.AddRange(BallSet.Colours.Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value)));
+        var frame = new FrameState(balls, Gauge, on, IsFreeBall: isFreeBall);
+        foreach (var ball in frame.Playable.ToList())
+        {
+            var nominated = BallSet.IsRed(ball) || BallsOn.ToBall(on) == ball ? (BallId?)null : ball;
+            var facts = new StrokeFacts { FirstHit = [ball], Potted = [ball], After = [.. balls.Where(placed => placed.Ball != ball)] };
+            var ruling = new Referee(null).Judge(frame, nominated, facts);
+            Assert.True(ruling.Points > 0);
+            Assert.Equal(new AfterPot(ruling.Next.Up.Contains(ball), ruling.Next.On), AfterPot.Of(frame, ball));
+        }
     }
 
     [Fact]

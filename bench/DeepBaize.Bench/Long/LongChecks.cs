@@ -20,7 +20,7 @@ internal static class LongChecks
     private const int PresetStrokes = 20_000;
     private const int PresetSeed = 2027;
 
-    private static readonly ArenaSize Record = new(100, 8, 1000, 60_000);
+    private static readonly ArenaSize Record = new(100, 8, 1000, 90_000);
     private static readonly ArenaSize Small = new(250, 8, 250, 70_000);
     private static readonly ArenaSize Curve = new(100, 4, 0, 80_000);
 

@@ -23,10 +23,7 @@ internal sealed class LeaveMap
     private const double Similar = 0.8;
 
     /// <summary>A leave with a doubtful pot is worth less than in proportion: what comes after is doubtful too. Read off visits that were played.</summary>
-    private const double ChancePower = 1.4;
-
-    /// <summary>What a place is worth beside what its best pot promises: other pots are on as well. The weights were fitted with it.</summary>
-    private const double CellScale = 1.1;
+    private const double ChancePower = 1.2;
 
     /// <summary>Weight of the second best pot where the white's runs are left out.</summary>
     private const double PlainSecond = 0.12;
@@ -123,7 +120,7 @@ internal sealed class LeaveMap
             Span<LeavePot> pot = stackalloc LeavePot[1];
             Span<double> promise = stackalloc double[1];
             Best(new Place((column + 0.5) * Measurements.Length / Columns, (row + 0.5) * Measurements.Width / Rows), pot, promise);
-            cell = CellScale * promise[0];
+            cell = promise[0];
         }
 
         return cell;

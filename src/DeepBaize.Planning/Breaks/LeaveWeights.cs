@@ -21,9 +21,9 @@ internal readonly record struct LeaveWeights(double ChancePower, double Points, 
 
     private const double LeastEase = 0.3;
 
-    private static readonly LeaveWeights Red = new(1.397, 2.26, 0.414, 0.231, 0.094, 0.04, 0.016);
-    private static readonly LeaveWeights Colour = new(1.405, 1.218, 0.137, 0.177, 0.229, 0.55, 0.021);
-    private static readonly LeaveWeights InOrder = new(1.239, 1.168, 0.082, 0.452, 0.353, 0.233, 0.014);
+    private static readonly LeaveWeights Red = new(1.223, 4.9, 0.418, 0.297, 0.135, 0.01, 0.019);
+    private static readonly LeaveWeights Colour = new(1.163, 1.38, 0.135, 0.327, 0.298, 0.303, 0.027);
+    private static readonly LeaveWeights InOrder = new(1.14, 1.15, 0.089, 0.52, 0.47, 0.274, 0.013);
 
     /// <summary>The weights by what is on.</summary>
     public static LeaveWeights Of(BallOn on) => on switch

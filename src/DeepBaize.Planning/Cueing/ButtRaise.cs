@@ -45,7 +45,7 @@ public sealed class ButtRaise
             if (behind > -_radius && Math.Abs(across) < 2.5 * _radius && behind < cueLength) _balls.Add((behind, across));
         }
 
-        var (alongX, alongY) = (Way(white.X, Measurements.Length, cos), Way(white.Y, Measurements.Width, sin));
+        var (alongX, alongY) = Ways(white, cos, sin);
         _noseBehind = Math.Min(alongX, alongY);
         _railBehind = _noseBehind + BridgeRoom.RailDepth / Math.Abs(alongX < alongY ? cos : sin);
     }
@@ -68,6 +68,18 @@ public sealed class ButtRaise
 
         return high;
     }
+
+    /// <summary>Metres along a cue's line from the white back to the first nose line.</summary>
+    /// <param name="white">Centre of the white.</param>
+    /// <param name="cos">Cosine of the cue's direction.</param>
+    /// <param name="sin">Its sine.</param>
+    internal static double NoseBehind(Place white, double cos, double sin)
+    {
+        var (alongX, alongY) = Ways(white, cos, sin);
+        return Math.Min(alongX, alongY);
+    }
+
+    private static (double AlongX, double AlongY) Ways(Place white, double cos, double sin) => (Way(white.X, Measurements.Length, cos), Way(white.Y, Measurements.Width, sin));
 
     private bool Clears(double side, double height, double degrees)
     {

@@ -124,6 +124,21 @@ public static class CueingReader
             * (1 + factors.PerDegree * raised);
     }
 
+    /// <summary>What a cushion behind the white multiplies a player's spreads with, nothing else being in the way: the hand on it, and the butt raised over it.</summary>
+    /// <param name="table">The table.</param>
+    /// <param name="player">The player.</param>
+    /// <param name="noseBehind">Metres from the white's centre back to the nose line along the cue.</param>
+    /// <param name="height">Contact point above centre, in ball radii.</param>
+    public static double CushionFactor(TableInUse table, PlayerProfile player, double noseBehind, double height)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        ArgumentNullException.ThrowIfNull(player);
+        var white = new PlacedBall(BallId.Cue, new Place(Math.Max(noseBehind, table.Conditions.Gauge.CushionInset), Measurements.CentreLine));
+        var layout = LayoutRules.TryBuild([white], table.Outline, table.Conditions.Gauge, LayoutMode.Free, out _) ?? throw new InvalidOperationException("A white lies alone on the centre line.");
+        var elevation = Math.Min(new ButtRaise(layout, 0, player.Physique.CueLength).Degrees(0, height), ButtRaise.MostDegrees);
+        return (BridgeRoom.Find(layout, 0).IsOnCushion ? player.Errors.Factors.OffCushion : 1) * (1 + player.Errors.Factors.PerDegree * (elevation - ButtRaise.LeastDegrees));
+    }
+
     private static List<FaceLimit> FaceOf(ButtRaise raise)
     {
         var face = new List<FaceLimit>();

@@ -31,7 +31,16 @@ public readonly record struct LeavePot(Pot Pot, double Chance, double CutRadians
 public sealed class LeaveGauge
 {
     /// <summary>Pace at which the next pot is thought to be played.</summary>
-    private const double UsualPace = 4;
+    private const double UsualPace = 3;
+
+    /// <summary>Height of the tip, in ball radii, at which it is thought to be played from a cushion: above the centre, as the cushion allows.</summary>
+    private const double HeightOffCushion = 0.25;
+
+    /// <summary>Thin pots waver more than their cut alone says: read off strokes that were sampled.</summary>
+    private const double ThinShare = 0.13;
+
+    private const double CushionFelt = 0.4;
+    private const double CushionStep = 0.01;
 
     /// <summary>Spread of the object ball's way in radians that throw adds, for a player whose tip lands a millimetre off (estimate; docs/players.md says how near it comes).</summary>
     private const double ThrowPerMillimetre = 0.0035;
@@ -54,6 +63,9 @@ public sealed class LeaveGauge
     private readonly double _direction;
     private readonly double _throw;
 
+    /// <summary>What a cushion behind the white multiplies the spread with, by its distance.</summary>
+    private readonly double[] _cushion = new double[(int)(CushionFelt / CushionStep) + 1];
+
     /// <summary>The lines of the balls that were asked about last.</summary>
     private readonly PotLines?[] _known = new PotLines?[Remembered];
 
@@ -66,6 +78,7 @@ public sealed class LeaveGauge
         ArgumentNullException.ThrowIfNull(player);
         (_openings, _player, _diameter) = (PocketOpenings.Of(table), player, table.Diameter);
         _direction = Delivery.Of(player.Errors, UsualPace, 1, BridgeRoom.UsualLength, table.Conditions).DirectionSpread;
+        for (var i = 0; i < _cushion.Length; i++) _cushion[i] = CueingReader.CushionFactor(table, player, i * CushionStep, HeightOffCushion);
         _throw = ThrowPerMillimetre * (player.Errors.Height.Size + player.Errors.Swing.Size * BridgeRoom.UsualLength);
     }
 
@@ -160,13 +173,15 @@ public sealed class LeaveGauge
         var cos = (dx * line.Way.X + dy * line.Way.Y) / run;
         if (!(cos > ThinnestCut)) return null;
         // What is too unlikely from a plain stance is not looked at twice.
-        var turn = _direction * run / (_diameter * cos);
+        var turn = _direction * run / (_diameter * cos) * (1 + ThinShare * (1 / cos - 1)) * CushionAt(ButtRaise.NoseBehind(white, dx / run, dy / run));
         if (ChanceOf(line.Width, turn, line.Distance) < least || Corridor.IsBlocked(lines.Balls, white, line.Contact, line.Index, _diameter)) return null;
         var aim = Math.Atan2(dy, dx);
         var (way, factor) = StanceFinder.BestAt(_player, white, aim);
         var chance = ChanceOf(line.Width, factor * turn, line.Distance);
         return chance < least ? null : new LeavePot(new Pot(lines.Balls[line.Index].Ball, line.Pocket), chance, Turned(line.Heading - aim), run, way, number);
     }
+
+    private double CushionAt(double noseBehind) => noseBehind >= CushionFelt ? 1 : _cushion[(int)(Math.Max(0, noseBehind) / CushionStep)];
 
     /// <summary>An angle between two headings, from half a turn to the right to half a turn to the left.</summary>
     private static double Turned(double radians) => radians > Math.PI ? radians - Math.Tau : radians < -Math.PI ? radians + Math.Tau : radians;
