@@ -7,7 +7,7 @@ namespace DeepBaize.Planning.Breaks;
 
 /// <summary>
 /// What places of the white are worth while the other balls lie the same: a worth of the next pot alone, kept for cells of the table as they are asked for, and one that looks a stroke
-/// further, at where the white can run from the pot and what it finds there. Most leaves of a search differ by the white alone, so that nearly every cell is known.
+/// further, at where the white can run from the pot and what it finds there. Many leaves of a search differ by the white alone and find their cells known.
 /// </summary>
 internal sealed class LeaveMap
 {
