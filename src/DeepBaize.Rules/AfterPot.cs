@@ -7,16 +7,14 @@ namespace DeepBaize.Rules;
 /// <param name="On">What is on next; null when nothing is left.</param>
 public readonly record struct AfterPot(bool Spots, BallOn? On)
 {
-    /// <summary>What follows when a ball that was on is potted alone.</summary>
+    /// <summary>What follows when a ball is potted alone and nobody says what was on: the lowest colour with no red up is taken for one in order, any other for one that followed a red.</summary>
     /// <param name="up">The balls that were up before, the potted one among them.</param>
     /// <param name="potted">The ball.</param>
     public static AfterPot Of(IReadOnlyCollection<BallId> up, BallId potted)
     {
         ArgumentNullException.ThrowIfNull(up);
-        if (BallSet.IsRed(potted)) return new AfterPot(false, BallOn.Colour);
-        // A colour that falls out of order is one that followed a red: it comes back.
-        var isInOrder = !up.Any(BallSet.IsRed) && BallsOn.Infer(up) is { } lowest && BallsOn.ToBall(lowest) == potted;
-        return new AfterPot(!isInOrder, BallsOn.Infer(isInOrder ? up.Where(ball => ball != potted) : up));
+        if (BallSet.IsRed(potted)) return Of(BallOn.Red, up, potted);
+        return Of(BallsOn.Infer(up) is { } lowest && BallsOn.ToBall(lowest) == potted ? lowest : BallOn.Colour, up, potted);
     }
 
     /// <summary>What follows in a frame when a ball that may be played is potted alone: a free ball comes back.</summary>
@@ -25,14 +23,16 @@ public readonly record struct AfterPot(bool Spots, BallOn? On)
     public static AfterPot Of(FrameState frame, BallId potted)
     {
         ArgumentNullException.ThrowIfNull(frame);
-        return frame.On switch
-        {
-            BallOn.Red => new AfterPot(!BallSet.IsRed(potted), BallOn.Colour),
-            BallOn.Colour => new AfterPot(true, BallsOn.Infer(frame.Up)),
-            var on when BallsOn.ToBall(on) == potted => new AfterPot(false, BallsOn.Infer(frame.Up.Where(ball => ball != potted))),
-            var on => new AfterPot(true, on),
-        };
+        return Of(frame.On, frame.Up, potted);
     }
+
+    private static AfterPot Of(BallOn on, IEnumerable<BallId> up, BallId potted) => on switch
+    {
+        BallOn.Red => new AfterPot(!BallSet.IsRed(potted), BallOn.Colour),
+        BallOn.Colour => new AfterPot(true, BallsOn.Infer(up)),
+        _ when BallsOn.ToBall(on) == potted => new AfterPot(false, BallsOn.Infer(up.Where(ball => ball != potted))),
+        _ => new AfterPot(true, on),
+    };
 
     /// <summary>The balls of a table that may be potted next.</summary>
     /// <param name="left">The balls that are up then.</param>
