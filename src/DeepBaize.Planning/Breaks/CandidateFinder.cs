@@ -1,0 +1,107 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
+using DeepBaize.Rules;
+using DeepBaize.Table.Layouts;
+
+namespace DeepBaize.Planning.Breaks;
+
+/// <summary>
+/// Finds the strokes that are worth sampling: strokes of a fixed list at the pots that promise most, then strokes near those of them that promise most. Each is aimed and played once as meant.
+/// </summary>
+/// <param name="question">What the search is about.</param>
+/// <param name="workers">Its threads.</param>
+internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers workers)
+{
+    /// <summary>Strokes that it takes to aim one and play it as meant, about; the solver starts from the straight line and needs few.</summary>
+    private const int PerCandidate = 4;
+
+    /// <summary>More strokes at few pots find better positions than few strokes at many; docs/planning.md.</summary>
+    private const double PotsPerRoot = 3.5;
+
+    /// <summary>Share of the candidates that are looked for near the best of the list; docs/planning.md.</summary>
+    private const double NearShare = 0.4;
+
+    /// <summary>Strokes near one, about, that have not been tried.</summary>
+    private const int NearOne = 4;
+
+    /// <summary>What is left of the worth of a stroke that comes out on the side that the player does not like.</summary>
+    private const double WrongSide = 0.94;
+
+    /// <summary>Finds candidates.</summary>
+    /// <param name="frame">The frame.</param>
+    /// <param name="layout">Its balls.</param>
+    /// <param name="budget">Strokes that may be simulated, about.</param>
+    /// <param name="cancel">Stops between strokes.</param>
+    /// <returns>The candidates, those that promise most first, and the strokes simulated.</returns>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public (List<StrokeCandidate> Found, int Played) Find(FrameState frame, Layout layout, int budget, CancellationToken cancel)
+    {
+        var pots = PotsOf(frame);
+        if (pots.Count == 0) return ([], 0);
+        var count = Math.Max(4, budget / PerCandidate);
+        var listed = Math.Max(4, (int)(count * (1 - NearShare)));
+        // With a larger budget more pots are looked at, and more strokes for each.
+        var looked = Math.Min(pots.Count, Math.Max(2, (int)Math.Ceiling(Math.Sqrt(listed) / PotsPerRoot)));
+        var dials = Math.Min(DialOrder.Count, Math.Max(1, listed / looked));
+        var (found, played) = Try(frame, layout, [.. Enumerable.Range(0, looked * dials).Select(i => (pots[i % looked], DialOrder.At(i / looked)))], cancel);
+        var (near, more) = Try(frame, layout, Near(found, count - looked * dials), cancel);
+        return ([.. found.Concat(near).OrderByDescending(one => one.Marked)], played + more);
+    }
+
+    /// <summary>Pots that are on, those that promise most first, one for each ball and pocket.</summary>
+    private List<LeavePot> PotsOf(FrameState frame) =>
+        [.. workers.First.Gauge.Read(frame).Where(pot => question.Wishes.Only is not { } only || pot.Pot.Ball == only).OrderByDescending(pot => workers.First.Worth.Promise(frame, pot))];
+
+    /// <summary>Strokes near those that promise most, at most a number, that are not like any that were tried.</summary>
+    private static List<(LeavePot Pot, Dials Dials)> Near(List<StrokeCandidate> found, int most)
+    {
+        var near = new List<(LeavePot Pot, Dials Dials)>();
+        foreach (var parent in found.OrderByDescending(one => one.Marked).Take(Math.Max(1, most / NearOne)))
+        {
+            foreach (var dials in DialOrder.Near(parent.Dials))
+            {
+                if (near.Count >= most) return near;
+                if (!found.Exists(other => IsLike(other.Pot, other.Dials)) && !near.Exists(other => IsLike(other.Pot, other.Dials))) near.Add((parent.Pot, dials));
+                bool IsLike(in LeavePot pot, Dials other) => pot.Pot == parent.Pot.Pot && DialOrder.AreAlike(other, dials);
+            }
+        }
+
+        return near;
+    }
+
+    private (List<StrokeCandidate> Found, int Played) Try(FrameState frame, Layout layout, List<(LeavePot Pot, Dials Dials)> strokes, CancellationToken cancel)
+    {
+        var found = new StrokeCandidate?[strokes.Count];
+        var played = new int[strokes.Count];
+        workers.Share(strokes.Count, (worker, i) =>
+        {
+            var before = worker.Player.Played;
+            found[i] = Look(frame, layout, worker, strokes[i].Pot, strokes[i].Dials);
+            played[i] = worker.Player.Played - before;
+        }, cancel);
+        return ([.. found.OfType<StrokeCandidate>()], played.Sum());
+    }
+
+    /// <summary>Aims a stroke and plays it as meant; null when it does not pot, or is ruled out.</summary>
+    private StrokeCandidate? Look(FrameState frame, Layout layout, SearchWorker worker, in LeavePot pot, Dials dials)
+    {
+        if (worker.Player.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, dials, question.Wishes) is not { } stroke) return null;
+        var ruling = worker.Player.Play(frame, layout, stroke, StrokeDraw.Exact);
+        if (ruling.Points == 0 || (!question.Wishes.Cushion && worker.Player.Last.WhiteCushions.Count > 0)) return null;
+        var cost = question.Player.Preferences.Cost(stroke.Strike.Side, stroke.Strike.Height, stroke.Way > Cueing.BridgeWay.Stretched);
+        return new StrokeCandidate(pot, dials, stroke, pot.Chance * worker.Worth.After(ruling), Math.Max(0, 1 - cost / 100) * Approach(ruling.Next, worker));
+    }
+
+    /// <summary>What is left of a stroke's worth when it comes out on the side of the next colour that the player does not like.</summary>
+    private double Approach(FrameState next, SearchWorker worker)
+    {
+        if (question.Wishes.Approach is not { } wanted || next.On == BallOn.Red || next.White is not { } white) return 1;
+        var pots = worker.Gauge.Read(next);
+        if (pots.Count == 0) return 1;
+        var pot = pots.MaxBy(one => worker.Worth.Promise(next, one)).Pot;
+        var ball = next.Balls.First(placed => placed.Ball == pot.Ball).Place;
+        var side = PottingLine.Between(white, ball, pot, question.Table.Outline, question.Table.Diameter).SideFor(pot.Pocket);
+        return side == wanted || side == SideOfStraight.Straight ? 1 : WrongSide;
+    }
+}

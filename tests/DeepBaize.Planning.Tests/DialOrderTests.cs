@@ -1,0 +1,63 @@
+using DeepBaize.Evidence;
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Players;
+using DeepBaize.Tests;
+using static DeepBaize.Planning.Tests.Tables;
+
+namespace DeepBaize.Planning.Tests;
+
+/// <summary>The strokes that a search tries, and those near them.</summary>
+public sealed class DialOrderTests
+{
+    private static readonly Dials[] Listed = [.. Enumerable.Range(0, DialOrder.Count).Select(DialOrder.At)];
+
+    [Fact]
+    public void Strokes_near_one_differ_from_it_in_a_single_way_and_can_be_played()
+    {
+        foreach (var dials in Listed)
+        {
+            var near = DialOrder.Near(dials).ToList();
+            Assert.InRange(near.Count, 2, 6);
+            Assert.All(near, other =>
+            {
+                bool[] differs = [Math.Abs(other.Pace - dials.Pace) > 1e-9, Math.Abs(other.Side - dials.Side) > 1e-9, Math.Abs(other.Height - dials.Height) > 1e-9];
+                Assert.Single(differs, differ => differ);
+                Assert.InRange(other.Pace, 1, 10);
+                Assert.False(new Strike(0, other.WhiteSpeed, other.Side, other.Height).IsMiscueRisk);
+                Assert.False(DialOrder.AreAlike(dials, other));
+            });
+        }
+    }
+
+    [Theory]
+    [InlineData(1.05, 6)]
+    [InlineData(9.2, 6)]
+    public void At_the_ends_of_the_paces_there_is_a_stroke_on_one_side_only(double pace, int all) =>
+        Assert.Equal(all - 1, DialOrder.Near(Dials.AtPace(pace)).Count());
+
+    [Fact]
+    public void Strokes_a_little_apart_are_alike_and_none_of_the_list_is_like_another()
+    {
+        Assert.True(DialOrder.AreAlike(Dials.AtPace(4, 0, 0.1), Dials.AtPace(4.2, 0.05, 0.05)));
+        Assert.False(DialOrder.AreAlike(Dials.AtPace(4), Dials.AtPace(4.5)));
+        Assert.False(DialOrder.AreAlike(Dials.AtPace(4), Dials.AtPace(4, 0.1)));
+        for (var i = 0; i < Listed.Length; i++) Assert.DoesNotContain(Listed.Where((_, j) => j != i), other => other == Listed[i]);
+    }
+
+    /// <summary>The list is coarse; what is played may lie between its strokes, and then only a step from one.</summary>
+    [Fact]
+    public void A_search_plays_strokes_of_the_list_and_those_near_it()
+    {
+        var found = PlainAnswer.All.Take(6)
+            .SelectMany(position => new BreakSearch(BreakPlanner.Ask(Club, HousePlayers.League, BreakWishes.Free, 1)).Run(position.Frame, 1000).Best)
+            .Select(rated => Dials.Of(rated.Stroke.Strike)).ToList();
+        var near = found.Count(dials => !Listed.Any(listed => Same(listed, dials)));
+        Figures.Print($"{near} of {found.Count} strokes that are sampled to the end lie between those of the list.");
+        Assert.InRange(near, 1, found.Count - 1);
+        Assert.All(found, dials => Assert.Contains(Listed, listed => Same(listed, dials) || DialOrder.Near(listed).Any(other => Same(other, dials))));
+
+        static bool Same(Dials one, Dials other) => Math.Abs(one.WhiteSpeed - other.WhiteSpeed) + Math.Abs(one.Side - other.Side) + Math.Abs(one.Height - other.Height) < 1e-9;
+    }
+}
