@@ -115,20 +115,39 @@ public sealed class LeaveTests
         Assert.True(first.Distinct().Count() > 30);
     }
 
-    /// <summary>Of two leaves with the same pot the one from which the white runs to an open colour is worth more; without looking at its runs they are the same.</summary>
+    /// <summary>
+    /// Of two leaves with the same pot the one from which the white runs to an open colour is worth more, and so is the one whose red lies nearer to the colours; without a look at either they
+    /// are the same.
+    /// </summary>
     [Fact]
     public void A_pot_that_leads_somewhere_is_worth_more_than_the_same_pot_that_leads_nowhere()
     {
         // The colours lie together at one end or the other, as hard to pot there; the red is potted from the same place into a middle pocket.
         var (near, far) = (Frame(0), Frame(Measurements.Length / 2 - 0.5));
         Assert.True(Worth(near, LeaveParts.All) > 1.05 * Worth(far, LeaveParts.All));
-        Assert.Equal(Worth(near, LeaveParts.All & ~LeaveParts.Runs), Worth(far, LeaveParts.All & ~LeaveParts.Runs), 0.7);
+        Assert.True(Worth(near, LeaveParts.All & ~LeaveParts.Nearness) > 1.05 * Worth(far, LeaveParts.All & ~LeaveParts.Nearness));
+        Assert.True(Worth(near, LeaveParts.All & ~LeaveParts.Runs) > 1.05 * Worth(far, LeaveParts.All & ~LeaveParts.Runs));
+        const LeaveParts blind = LeaveParts.All & ~LeaveParts.Runs & ~LeaveParts.Nearness;
+        Assert.Equal(Worth(near, blind), Worth(far, blind), 0.7);
 
         static double Worth(FrameState frame, LeaveParts parts) => new LeaveWorth(Club, League, parts).Of(frame);
 
         // Black and pink open beside the place to which the white runs, or as far away as the table is long.
         static FrameState Frame(double away) => new(
             [new(Cue, new Place(0.75, 0.6)), new(Red1, new Place(0.45, 0.35)), new(Black, new Place(0.9 + away, 0.5)), new(Pink, new Place(0.9 + away, 1.2))], BallGauge.Standard, BallOn.Red);
+    }
+
+    /// <summary>A colour that hangs over a pocket is potted from there once and comes back to its spot: with reds still up it promises no more than from its spot.</summary>
+    [Fact]
+    public void A_colour_over_a_pocket_gives_no_more_in_the_long_run_than_from_its_spot()
+    {
+        // The white leaves only the red: what the black is worth later is all that differs.
+        var (spotted, hanging, shut) = (Worth(Spots.Black), Worth(new Place(3.4, 1.68)), Worth(new Place(Measurements.Length - 0.027, 0.889)));
+        Assert.Equal(spotted, hanging, 0.15 * spotted);
+        Assert.True(shut < 0.9 * spotted);
+
+        static double Worth(Place black) => new LeaveWorth(Club, League, LeaveParts.All & ~LeaveParts.Runs & ~LeaveParts.Nearness).Of(new FrameState(
+            [new(Cue, new Place(2.0, 0.5)), new(Red1, new Place(1.9, 0.3)), new(Red2, new Place(2.6, 0.6)), new(Red3, new Place(2.9, 1.2)), new(Black, black)], BallGauge.Standard, BallOn.Red));
     }
 
     private static FrameState RandomFrame(int seed, int white)

@@ -8,7 +8,7 @@ public interface ILeaveWorth
 {
     /// <summary>What a pot promises before anything was played: pots are looked at in the order of this.</summary>
     /// <param name="frame">The frame.</param>
-    /// <param name="pot">The pot, estimated.</param>
+    /// <param name="pot">The pot, estimated for the same balls.</param>
     double Promise(FrameState frame, in LeavePot pot);
 
     /// <summary>What a stroke was worth.</summary>

@@ -32,7 +32,6 @@ internal sealed class LeaveMap
     private readonly FrameState _frame;
     private readonly PotLines _lines;
     private readonly LeaveWeights _weights;
-    private readonly TableGift _gift;
 
     /// <summary>Points of each line's ball and what may follow; no points for balls that are not on.</summary>
     private readonly (double Points, double After)[] _prizes;
@@ -48,12 +47,15 @@ internal sealed class LeaveMap
     {
         (_tools, _frame, _lines, _weights) = (tools, frame, lines, LeaveWeights.Of(frame.On));
         _prizes = new (double, double)[lines.Lines.Length];
-        _gift = tools.Gifts.Read(lines);
+        var gift = tools.Gifts.Read(lines);
         var on = frame.Playable.ToHashSet();
+        Span<double> nearness = stackalloc double[BallSet.Count];
+        tools.Gifts.ReadNearness(lines, nearness[..lines.Balls.Length]);
         for (var i = 0; i < _prizes.Length; i++)
         {
-            var ball = lines.Balls[lines.Lines[i].Index].Ball;
-            if (lines.Lines[i].IsFree && on.Contains(ball)) _prizes[i] = (frame.ValueOf(ball), tools.Gifts.After(_gift, frame.On, ball));
+            var index = lines.Lines[i].Index;
+            var ball = lines.Balls[index].Ball;
+            if (lines.Lines[i].IsFree && on.Contains(ball)) _prizes[i] = (frame.ValueOf(ball), tools.Gifts.After(gift, frame.On, ball) * nearness[index]);
         }
     }
 
@@ -63,7 +65,11 @@ internal sealed class LeaveMap
     public bool IsOf(FrameState frame, IReadOnlyList<PlacedBall> balls) => _frame.On == frame.On && _frame.IsFreeBall == frame.IsFreeBall && _lines.Are(balls);
 
     /// <summary>Points of a pot's ball and what may follow.</summary>
-    public double Prize(in LeavePot pot) => _frame.ValueOf(pot.Pot.Ball) + _tools.Gifts.After(_gift, _frame.On, pot.Pot.Ball) * Ease(pot);
+    public double Prize(in LeavePot pot)
+    {
+        var (points, after) = _prizes[pot.Line];
+        return points + after * Ease(pot);
+    }
 
     /// <summary>Points that can be expected from a place of the white, by the pots and where the white can run from them.</summary>
     public double Of(Place white)

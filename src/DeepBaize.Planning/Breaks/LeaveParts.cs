@@ -25,6 +25,9 @@ public enum LeaveParts
     /// <summary>Where the white can run from the next pot, and what it finds there.</summary>
     Runs = 32,
 
+    /// <summary>How near a ball lies to those that follow it.</summary>
+    Nearness = 64,
+
     /// <summary>Everything.</summary>
-    All = 63,
+    All = 127,
 }

@@ -13,16 +13,16 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Most">Weight of the best of the white's runs.</param>
 /// <param name="Mean">Weight of their mean.</param>
 /// <param name="PerMetre">What each metre of the white's way to the ball takes of what follows, times the chance to miss a comfortable pot: whose pots waver, his positions do.</param>
-/// <param name="PerDegree">The same for each degree of the cut beyond or short of the best one.</param>
+/// <param name="PerDegree">The same for each degree of the cut beyond what is thin.</param>
 internal readonly record struct LeaveWeights(double ChancePower, double Points, double Second, double Most, double Mean, double PerMetre, double PerDegree)
 {
-    /// <summary>The cut from which the white goes everywhere, in degrees.</summary>
-    private const double BestCut = 20;
+    /// <summary>The cut, in degrees, up to which position does not suffer: a straight pot leaves stun, screw and follow.</summary>
+    private const double ThinFrom = 40;
 
     private const double LeastEase = 0.3;
 
-    private static readonly LeaveWeights Red = new(1.223, 4.9, 0.418, 0.297, 0.135, 0.01, 0.019);
-    private static readonly LeaveWeights Colour = new(1.163, 1.38, 0.135, 0.327, 0.298, 0.303, 0.027);
+    private static readonly LeaveWeights Red = new(1.262, 0.12, 0.214, 0.55, 0.21, 0.252, 0.038);
+    private static readonly LeaveWeights Colour = new(1.093, 0.98, 0.01, 0.46, 0.478, 1.106, 0.072);
     private static readonly LeaveWeights InOrder = new(1.14, 1.15, 0.089, 0.52, 0.47, 0.274, 0.013);
 
     /// <summary>The weights by what is on.</summary>
@@ -37,15 +37,10 @@ internal readonly record struct LeaveWeights(double ChancePower, double Points, 
     /// <param name="pot">The pot.</param>
     /// <param name="miss">The player's chance to miss a comfortable pot.</param>
     public double Ease(in LeavePot pot, double miss) =>
-        Math.Max(LeastEase, 1 - miss * (PerMetre * pot.WhiteDistance + PerDegree * Math.Abs(Degrees(pot.CutRadians) - BestCut)));
+        Math.Max(LeastEase, 1 - miss * (PerMetre * pot.WhiteDistance + PerDegree * Math.Max(0, Degrees(pot.CutRadians) - ThinFrom)));
 
     /// <summary>What the angle alone leaves of it where nothing else is known.</summary>
-    public static double Ease(double cutRadians) => Degrees(cutRadians) switch
-    {
-        < 8 and var degrees => 0.86 + 0.14 * degrees / 8,
-        > 40 and var degrees => Math.Max(0.55, 1 - (degrees - 40) / 70),
-        _ => 1,
-    };
+    public static double Ease(double cutRadians) => Math.Max(0.55, 1 - Math.Max(0, Degrees(cutRadians) - ThinFrom) / 70);
 
     private static double Degrees(double radians) => Math.Abs(radians) * 180 / Math.PI;
 }

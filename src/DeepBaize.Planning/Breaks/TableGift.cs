@@ -1,6 +1,7 @@
 using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
 using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Breaks;
 
@@ -26,7 +27,18 @@ internal sealed class TableGifts
 
     private const double RegionShare = 0.03;
 
+    /// <summary>What each metre to the balls that follow takes of what follows, beyond the usual; docs/planning.md.</summary>
+    private const double PerMetre = 0.2;
+
+    private const double UsualMetres = 1;
+    private const double LeastNear = 0.3;
+    private const double LeastOpen = 0.05;
+
     private readonly OpenBalls _open;
+
+    /// <summary>How well each colour can be potted from its spot, where it comes back to.</summary>
+    private readonly double[] _onSpot = new double[BallSet.Count];
+
     private readonly LeaveParts _parts;
     private readonly double _flow;
     private readonly double _goesOn;
@@ -34,6 +46,7 @@ internal sealed class TableGifts
     public TableGifts(LeaveGauge gauge, LeaveParts parts)
     {
         (_open, _parts) = (new OpenBalls(gauge), parts);
+        foreach (var colour in BallSet.Colours) _onSpot[(int)colour] = _open.Of([new PlacedBall(colour, Spots.Of(colour)!.Value)], 0);
         (_flow, _goesOn) = (_open.Comfortable, Math.Pow(_open.Comfortable, GoesOn));
     }
 
@@ -60,7 +73,7 @@ internal sealed class TableGifts
                 continue;
             }
 
-            var value = open * BallValue.Of(ball);
+            var value = Math.Min(open, _onSpot[(int)ball]) * BallValue.Of(ball);
             if (value > best) (best, second) = (value, best);
             else if (value > second) second = value;
             chance *= _flow * Math.Max(open, ClosedColour);
@@ -71,6 +84,33 @@ internal sealed class TableGifts
         foreach (var region in regions) filled += region > 0 ? 1 : 0;
         var spread = _parts.HasFlag(LeaveParts.Regions) && count > 0 ? 1 + RegionShare * Math.Min(filled, 4) : 1;
         return new TableGift(reds, count, Math.Max(best, 0.5) * 0.85 + second * 0.15, tail, spread);
+    }
+
+    /// <summary>
+    /// What is left of what follows by how near each ball lies to those that follow it: colours to the reds, reds to the colours, those most that can be potted and that count most.
+    /// </summary>
+    /// <param name="lines">The lines of the balls.</param>
+    /// <param name="into">Takes a factor for each ball, 1 at a usual distance.</param>
+    public void ReadNearness(PotLines lines, Span<double> into)
+    {
+        into.Fill(1);
+        if (!_parts.HasFlag(LeaveParts.Nearness)) return;
+        var balls = lines.Balls;
+        var opens = _open.Of(lines);
+        for (var i = 0; i < balls.Length; i++)
+        {
+            var (sum, weights) = (0.0, 0.0);
+            for (var j = 0; j < balls.Length; j++)
+            {
+                if (BallSet.IsRed(balls[i].Ball) == BallSet.IsRed(balls[j].Ball)) continue;
+                var value = BallValue.Of(balls[j].Ball);
+                var weight = Math.Max(opens[j], LeastOpen) * value * value;
+                sum += weight * balls[i].Place.DistanceTo(balls[j].Place);
+                weights += weight;
+            }
+
+            if (weights > 0) into[i] = Math.Max(LeastNear, 1 - PerMetre * (sum / weights - UsualMetres));
+        }
     }
 
     /// <summary>Points that follow the pot of a ball on average, from a usual place.</summary>
