@@ -20,7 +20,11 @@ internal static class LongChecks
     private const int PresetStrokes = 20_000;
     private const int PresetSeed = 2027;
 
-    private static readonly ArenaSize Record = new(100, 8, 1000, 90_000);
+    private static readonly ArenaSize Record = new(100, 8, 1000, 110_000);
+
+    /// <summary>The club player's visits are short and the most of them chance: it takes more of them.</summary>
+    private static readonly ArenaSize LongRecord = new(1000, 8, 1000, 100_000);
+
     private static readonly ArenaSize Small = new(250, 8, 250, 70_000);
     private static readonly ArenaSize Curve = new(100, 4, 0, 80_000);
 
@@ -37,9 +41,9 @@ internal static class LongChecks
         new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false, TryPresets),
         new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, false, () => TryChances(ChancePots)),
         new("answers", "Plain positions answered as players do", $"40 positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AnswersCheck.Run(1)),
-        new("arena-club", "Breaks of the club player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Club)),
-        new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.League)),
-        new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Expert)),
+        new("arena-club", "Breaks of the club player against both baselines", LongRecord.ToString(), LongRecord.Seed, true, () => PlayArena(HousePlayers.Club, LongRecord)),
+        new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.League, Record)),
+        new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Expert, Record)),
         new("curve", "What more budget brings the league player", $"{Curve.Layouts} layouts x {Curve.Replicates} visits, budgets 250, 1000 and 4000", Curve.Seed, true, DrawCurve),
         new("parts", "What each part of a leave's worth brings the league player", Small.ToString(), Small.Seed, true, PlayParts),
     ];
@@ -82,9 +86,9 @@ internal static class LongChecks
     }
 
     /// <summary>The planner holds when the lower ends are above 5 % over one-ahead and 30 % over potter, and one-ahead is 20 % above potter.</summary>
-    private static LongResult PlayArena(PlayerProfile player)
+    private static LongResult PlayArena(PlayerProfile player, ArenaSize size)
     {
-        var rows = Contestants.Select(policy => ArenaMatch.Play(policy, player, Record)).ToList();
+        var rows = Contestants.Select(policy => ArenaMatch.Play(policy, player, size)).ToList();
         var (overAhead, overPotter, ahead) = (Gain.Of(rows[2].Points, rows[1].Points), Gain.Of(rows[2].Points, rows[0].Points), Gain.Of(rows[1].Points, rows[0].Points));
         return new LongResult(
             overAhead.Low > 0.05 && overPotter.Low > 0.3 && ahead.Mean >= 0.2,

@@ -32,6 +32,7 @@ internal sealed class LeaveMap
     private readonly FrameState _frame;
     private readonly PotLines _lines;
     private readonly LeaveWeights _weights;
+    private readonly double _reds;
 
     /// <summary>Points of each line's ball and what may follow; no points for balls that are not on.</summary>
     private readonly (double Points, double After)[] _prizes;
@@ -49,6 +50,7 @@ internal sealed class LeaveMap
         _prizes = new (double, double)[lines.Lines.Length];
         var gift = tools.Gifts.Read(lines);
         var on = frame.Playable.ToHashSet();
+        _reds = gift.Reds;
         Span<double> nearness = stackalloc double[BallSet.Count];
         tools.Gifts.ReadNearness(lines, nearness[..lines.Balls.Length]);
         for (var i = 0; i < _prizes.Length; i++)
@@ -90,12 +92,13 @@ internal sealed class LeaveMap
         return _tools.Has(LeaveParts.Alternatives) ? first + _weights.Second * second : first;
     }
 
-    /// <summary>Points that follow a pot by where the white can run from it: a mean of the runs and the best of them, less for a long way to the ball, a straight pot or a thin one.</summary>
+    /// <summary>Points that follow a pot by where the white can run from it: a mean of the runs and the best of them, less for a long way to the ball or a thin pot, more at the top end and with reds to pot.</summary>
     private double Next(Place white, in LeavePot pot)
     {
         if (After(pot.Pot.Ball) is not { } next) return 0;
         Span<Place> ends = stackalloc Place[WhiteRuns.Count];
-        _tools.Runs.Read(white, _lines.Lines[pot.Line], ends);
+        ref readonly var line = ref _lines.Lines[pot.Line];
+        _tools.Runs.Read(white, line, ends);
         var (most, sum) = (0.0, 0.0);
         foreach (var end in ends)
         {
@@ -104,7 +107,7 @@ internal sealed class LeaveMap
             sum += cell;
         }
 
-        return (_weights.Most * most + _weights.Mean * sum / ends.Length) * (_tools.Has(LeaveParts.Angle) ? _weights.Ease(pot, _tools.Gifts.Miss) : 1);
+        return (_weights.Most * most + _weights.Mean * sum / ends.Length) * _weights.Setting(line.Contact, _reds) * (_tools.Has(LeaveParts.Angle) ? _weights.Ease(pot, _tools.Gifts.Miss) : 1);
     }
 
     private double Ease(in LeavePot pot) => _tools.Has(LeaveParts.Angle) ? LeaveWeights.Ease(pot.CutRadians) : 1;

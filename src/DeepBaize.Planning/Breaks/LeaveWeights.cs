@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
+using DeepBaize.Table;
 
 namespace DeepBaize.Planning.Breaks;
 
@@ -14,16 +15,24 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Mean">Weight of their mean.</param>
 /// <param name="PerMetre">What each metre of the white's way to the ball takes of what follows, times the chance to miss a comfortable pot: whose pots waver, his positions do.</param>
 /// <param name="PerDegree">The same for each degree of the cut beyond what is thin.</param>
-internal readonly record struct LeaveWeights(double ChancePower, double Points, double Second, double Most, double Mean, double PerMetre, double PerDegree)
+/// <param name="PerMetreUp">What each metre towards the top cushion adds to what follows: players stay at the top end.</param>
+/// <param name="PerRed">What each red that can be potted adds to it.</param>
+internal readonly record struct LeaveWeights(
+    double ChancePower, double Points, double Second, double Most, double Mean, double PerMetre, double PerDegree, double PerMetreUp, double PerRed)
 {
     /// <summary>The cut, in degrees, up to which position does not suffer: a straight pot leaves stun, screw and follow.</summary>
     private const double ThinFrom = 40;
 
     private const double LeastEase = 0.3;
 
-    private static readonly LeaveWeights Red = new(1.262, 0.12, 0.214, 0.55, 0.21, 0.252, 0.038);
-    private static readonly LeaveWeights Colour = new(1.093, 0.98, 0.01, 0.46, 0.478, 1.106, 0.072);
-    private static readonly LeaveWeights InOrder = new(1.14, 1.15, 0.089, 0.52, 0.47, 0.274, 0.013);
+    /// <summary>Where, in metres from the baulk cushion, and with how many reds what follows is as the runs say.</summary>
+    private const double UsualPlace = 2.6;
+
+    private const double UsualReds = 6.5;
+
+    private static readonly LeaveWeights Red = new(1.226, 0.9, 0.192, 0.47, 0.273, 0.326, 0.039, 0.042, 0.016);
+    private static readonly LeaveWeights Colour = new(1.114, 0.98, 0.046, 0.483, 0.421, 1.103, 0.072, 0.037, 0.016);
+    private static readonly LeaveWeights InOrder = new(1.14, 1.15, 0.089, 0.52, 0.47, 0.274, 0.013, 0, 0);
 
     /// <summary>The weights by what is on.</summary>
     public static LeaveWeights Of(BallOn on) => on switch
@@ -38,6 +47,11 @@ internal readonly record struct LeaveWeights(double ChancePower, double Points, 
     /// <param name="miss">The player's chance to miss a comfortable pot.</param>
     public double Ease(in LeavePot pot, double miss) =>
         Math.Max(LeastEase, 1 - miss * (PerMetre * pot.WhiteDistance + PerDegree * Math.Max(0, Degrees(pot.CutRadians) - ThinFrom)));
+
+    /// <summary>What the place of a pot and the reds make of what follows.</summary>
+    /// <param name="contact">The white's place at the contact.</param>
+    /// <param name="reds">Reds, each counted by how it can be potted.</param>
+    public double Setting(Place contact, double reds) => (1 + PerMetreUp * (contact.X - UsualPlace)) * (1 + PerRed * (reds - UsualReds));
 
     /// <summary>What the angle alone leaves of it where nothing else is known.</summary>
     public static double Ease(double cutRadians) => Math.Max(0.55, 1 - Math.Max(0, Degrees(cutRadians) - ThinFrom) / 70);
