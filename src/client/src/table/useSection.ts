@@ -44,9 +44,8 @@ export function useSection(parts: {
 
   async function openPosition(id: string) {
     playback.reset()
-    if (!(await positions.open(id))) return
     shot.afterOpening()
-    face.value = 'stroke'
+    if (await positions.open(id)) face.value = 'stroke'
   }
 
   function goBack(way: 'undo' | 'redo') {
