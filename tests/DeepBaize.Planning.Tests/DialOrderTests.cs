@@ -38,7 +38,7 @@ public sealed class DialOrderTests
         Assert.Equal(all - 1, DialOrder.Near(Dials.AtPace(pace)).Count());
 
     [Fact]
-    public void Strokes_a_little_apart_are_alike_and_none_of_the_list_is_like_another()
+    public void Strokes_a_little_apart_are_alike_and_none_of_the_list_comes_twice()
     {
         Assert.True(DialOrder.AreAlike(Dials.AtPace(4, 0, 0.1), Dials.AtPace(4.2, 0.05, 0.05)));
         Assert.False(DialOrder.AreAlike(Dials.AtPace(4), Dials.AtPace(4.5)));

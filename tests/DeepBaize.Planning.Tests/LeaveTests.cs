@@ -143,7 +143,8 @@ public sealed class LeaveTests
     {
         // The white leaves only the red: what the black is worth later is all that differs.
         var (spotted, hanging, shut) = (Worth(Spots.Black), Worth(new Place(3.4, 1.68)), Worth(new Place(Measurements.Length - 0.027, 0.889)));
-        Assert.Equal(spotted, hanging, 0.15 * spotted);
+        Figures.Print($"black on its spot {spotted:0.00}, over a pocket {hanging:0.00}, tight on the top cushion {shut:0.00}.");
+        Assert.InRange(hanging, 0.9 * spotted, spotted);
         Assert.True(shut < 0.9 * spotted);
 
         static double Worth(Place black) => new LeaveWorth(Club, League, LeaveParts.All & ~LeaveParts.Runs & ~LeaveParts.Nearness).Of(new FrameState(

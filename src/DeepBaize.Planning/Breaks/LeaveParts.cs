@@ -10,7 +10,7 @@ public enum LeaveParts
     /// <summary>What the balls still give to a player who stays at the table.</summary>
     Further = 1,
 
-    /// <summary>The angle: straight and thin pots leave the white little choice.</summary>
+    /// <summary>The angle: thin pots leave the white little choice.</summary>
     Angle = 2,
 
     /// <summary>Other pots that are on when the best is lost.</summary>
