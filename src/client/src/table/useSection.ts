@@ -44,8 +44,9 @@ export function useSection(parts: {
 
   async function openPosition(id: string) {
     playback.reset()
+    if (!(await positions.open(id))) return
     shot.afterOpening()
-    if (await positions.open(id)) face.value = 'stroke'
+    face.value = 'stroke'
   }
 
   function goBack(way: 'undo' | 'redo') {

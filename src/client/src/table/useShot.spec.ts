@@ -60,3 +60,46 @@ it('adds up arrow keys that are pressed faster than the server answers', async (
   expect(shot.underWay.value).toBe(false)
   scope.stop()
 })
+
+it('lets the stroke of an opened position name its pot, not the answer to an older question that comes late', async () => {
+  const open: (() => void)[] = []
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const { balls } = (await request.json()) as PredictRequest
+    const isPotted = balls.some((ball) => ball.id === 'black')
+    const outcome = { firstContact: 'black', potted: isPotted ? [{ ball: 'black', pocket: 'topYellowSide' }] : [] }
+    const body = request.url.endsWith('/pots/play')
+      ? { prediction: { stroke: { directionDeg: 0 }, outcome }, pot: { isSolved: true } }
+      : { stroke: { directionDeg: 0 }, outcome }
+    return new Promise<Response>((resolve) =>
+      open.push(() => resolve(new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } }))),
+    )
+  })
+  const scope = effectScope()
+  const { model, shot } = scope.run(() => {
+    const model = useSheet()
+    const shot = useShot(
+      model,
+      () => ({}) as Outline,
+      useServer(),
+      ref('metric'),
+      ref(null),
+      () => null,
+      () => undefined,
+    )
+    return { model, shot }
+  })!
+  await flush()
+  // The first question is still open when the position is opened.
+  model.place('black', 3, 1)
+  shot.afterOpening()
+  await flush()
+  open.shift()?.()
+  await flush()
+  expect(model.pot.value).toBeNull()
+  while (open.length > 0) {
+    open.shift()?.()
+    await flush()
+  }
+  expect(model.pot.value).toMatchObject({ ball: 'black', pocket: 'topYellowSide' })
+  scope.stop()
+})

@@ -32,8 +32,8 @@ export function useShot(
   let accepted: ShotQuestion['strike'] = { ...startStroke, elevationDeg: 0 }
   let refused = ''
   let laysMany = false
-  /** True until the first answer to a position that was just opened: its stroke may name the pot. */
-  let opened = model.pot.value === null
+  /** The round in which a position was opened, until its first answer: its stroke may name the pot. */
+  let openedIn = model.pot.value === null ? 0 : null
   /** Rises when everything must be asked anew. */
   const round = ref(0)
 
@@ -94,8 +94,11 @@ export function useShot(
     accepted = asked.strike
     const isKept = asked.pot !== undefined && asked.keepPot
     if (isKept && answer.prediction.stroke) model.followAim(answer.prediction.stroke.directionDeg)
-    if (opened && !asked.pot) nameThePot(answer)
-    opened = false
+    // An answer to a question from before the position was opened is not about it.
+    if (openedIn !== null && (asked.round ?? 0) >= openedIn) {
+      openedIn = null
+      if (!asked.pot) nameThePot(answer)
+    }
     const { placing } = answer.prediction
     if (!placing) return
     // The answer to the last question about a hand: the ball is laid. Any other only shows where it would lie while it is held.
@@ -190,7 +193,7 @@ export function useShot(
   const askAnew = () => round.value++
 
   /** Tells that another position was opened: its stroke may name the pot. */
-  const afterOpening = () => (opened = true)
+  const afterOpening = () => (openedIn = ++round.value)
 
   return {
     request,
