@@ -1,15 +1,20 @@
 import type { Outline, Path, Segment } from '@/api/client'
 import { isRed } from '@/sheet/sheet'
-import { moving, placeOn, sizeOf as bedSize, toSheet, type Point } from './view'
+import { mm, moving, placeOn, sizeOf as bedSize, toSheet, type Point } from './view'
 
 const directions = 16
+/** The most that two points along a path lie apart, in millimetres of the sheet. */
+const spacing = 26
+/** Room that a label is given. No line can run through it unseen then: each of its points has a drawn one within half the spacing. */
+const enough = 14
 
-/** Points along pieces of path, on the sheet, closer than a label is high. */
+/** Points along pieces of path, on the sheet, no further apart than the spacing. */
 export function pointsAlong(outline: Outline, segments: Segment[]): Point[] {
-  const spacing = 45
   return segments.flatMap((segment) => {
-    const [from, to] = [placeOn(segment, 0), placeOn(segment, 1)]
-    const steps = Math.max(4, Math.ceil((1000 * Math.hypot(to.x - from.x, to.y - from.y)) / spacing))
+    const [a, b, c] = segment.points as [number[], number[], number[]]
+    // A curve is nowhere faster than twice the longer side of its control polygon.
+    const side = Math.max(Math.hypot(b[0]! - a[0]!, b[1]! - a[1]!), Math.hypot(c[0]! - b[0]!, c[1]! - b[1]!))
+    const steps = Math.max(1, Math.ceil((2 * mm(side)) / spacing))
     return Array.from({ length: steps + 1 }, (_, i) => {
       const place = placeOn(segment, i / steps)
       return toSheet(outline, place.x, place.y)
@@ -28,7 +33,7 @@ export interface LabelSize {
 }
 
 export interface PlacedLabel extends Point {
-  /** False where the label lies on something that is drawn or on another label. */
+  /** False where something that is drawn, or another label, lies under it or too near. */
   isClear: boolean
 }
 
@@ -41,8 +46,7 @@ const gapTo = (point: Point, centre: Point, size: LabelSize) =>
 
 /**
  * Places labels one after the other: each as near as it finds enough room beside what is drawn and the labels before it, and inside the
- * cushions; where there is nowhere enough, at the place with the most room, which is not clear when something
- * lies under it.
+ * cushions; where there is nowhere enough, at the place with the most room, which is not clear then.
  */
 export function placeLabels(
   outline: Outline,
@@ -82,12 +86,11 @@ export function placeLabels(
         }
       }),
     )
-    const enough = 14
     const rooms = candidates.map(room)
     const near = rooms.findIndex((gap) => gap >= enough)
     const best = near >= 0 ? near : rooms.indexOf(Math.max(...rooms))
     placed.push({ centre: candidates[best]!, size })
-    return { ...candidates[best]!, isClear: rooms[best]! > 0 }
+    return { ...candidates[best]!, isClear: near >= 0 }
   })
 }
 

@@ -33,7 +33,7 @@ export function useShot(
   let refused = ''
   let laysMany = false
   /** The round in which a position was opened, until its first answer: its stroke may name the pot. */
-  let openedIn = model.pot.value === null ? 0 : null
+  let openedIn: number | null = null
   /** Rises when everything must be asked anew. */
   const round = ref(0)
 
