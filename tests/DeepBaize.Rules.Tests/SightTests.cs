@@ -60,4 +60,22 @@ public sealed class SightTests
         var wall = BallSet.Colours.Select((colour, i) => new PlacedBall(colour, new Place(1.94, 0.889 + (i - 2.5) * 0.0526)));
         Assert.True(Sight.IsSnookered(Frame(BallOn.Red, null, [new(BallId.Red1, Red), .. wall])));
     }
+
+    /// <summary>
+    /// A white in the jaws of the middle pocket plays along the cushion. A cushion never snookers; where it is nearer to the white than the ball
+    /// that would be in the way, that ball does not either (official rules, section 3, "Cue ball snookered"; from memory).
+    /// </summary>
+    [Theory]
+    [InlineData(null, false)]
+    [InlineData(2.3, false)]
+    [InlineData(1.85, true)]
+    public void A_cushion_does_not_snooker_nor_does_a_ball_that_lies_behind_it(double? blueAlong, bool isSnookered)
+    {
+        var white = new Place(1.7845, 0.012);
+        var red = new Place(2.9, Gauge.Radius);
+        Assert.True(TableOutline.Club.IsOnBed(white, Gauge.CushionInset - 0.0002));
+        Assert.False(TableOutline.Club.IsOnBed(new Place(1.9, 0.0135), Gauge.CushionInset - 0.0002));
+        PlacedBall[] blue = blueAlong is { } along ? [new(BallId.Blue, new Place(along, Gauge.Radius + 0.004))] : [];
+        Assert.Equal(isSnookered, Sight.IsSnookered(Frame(BallOn.Red, white, [new(BallId.Red1, red), .. blue])));
+    }
 }
