@@ -20,6 +20,11 @@ internal static class LongChecks
     private const int PresetStrokes = 20_000;
     private const int PresetSeed = 2027;
 
+    /// <summary>Times that the balls of each plain position are moved.</summary>
+    private const int Shakes = 2;
+
+    private const int NextRedsEach = 5;
+
     private static readonly ArenaSize Record = new(100, 8, 1000, 110_000);
 
     /// <summary>The club player's visits are short and the most of them chance: it takes more of them.</summary>
@@ -40,7 +45,8 @@ internal static class LongChecks
         new("pots", "The solver of pots against a brute scan", $"{PotLayouts} layouts", 0, false, () => TryPots(PotLayouts)),
         new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false, TryPresets),
         new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, false, () => TryChances(ChancePots)),
-        new("answers", "Plain positions answered as players do", $"40 positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AnswersCheck.Run(1)),
+        new("answers", "Plain positions answered as players do", $"40 positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AskPlain(1)),
+        new("next-red", "Of two reds that are as easy, the one with others beside it", $"{2 * NextRedsEach} positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AskNextRed(1)),
         new("arena-club", "Breaks of the club player against both baselines", LongRecord.ToString(), LongRecord.Seed, true, () => PlayArena(HousePlayers.Club, LongRecord)),
         new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.League, Record)),
         new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Expert, Record)),
@@ -69,6 +75,20 @@ internal static class LongChecks
     {
         var report = ChanceTrial.Run(Club, 0, pots, ChanceSamples);
         return new LongResult(report.Within(3) >= 0.95 && report.Worst <= 6 && Math.Abs(report.Bias) <= 1, [report.ToString()]);
+    }
+
+    /// <summary>Holds when four fifths are answered as players do.</summary>
+    private static LongResult AskPlain(int seed)
+    {
+        var answered = AnswersCheck.Run(PlainAnswer.Varied(Shakes), seed);
+        return answered.Tell(answered.Right >= 0.8 * answered.Asked);
+    }
+
+    /// <summary>Holds when no answer that players would not give is worse than theirs.</summary>
+    private static LongResult AskNextRed(int seed)
+    {
+        var answered = AnswersCheck.Run(NextReds.Of(NextRedsEach, seed), seed);
+        return answered.Tell(answered.Worse == 0);
     }
 
     private static LongResult TryPresets()
