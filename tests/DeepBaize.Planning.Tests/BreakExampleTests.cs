@@ -16,7 +16,7 @@ public sealed class BreakExampleTests
 {
     private static readonly PlayerProfile League = HousePlayers.League;
 
-    /// <summary>B09: the red to play for next is one that has others beside it, and the plan says that more than one is on then.</summary>
+    /// <summary>B09, with a colour on: the red to play for next is one that has others beside it, and the plan says that more than one is on then.</summary>
     [Theory]
     [InlineData(2.0, 1.1)]
     [InlineData(1.95, 0.65)]
@@ -35,6 +35,28 @@ public sealed class BreakExampleTests
                 [new(Cue, new Place(x, y)), new(Red1, p), new(Red2, q), new(Red3, beside.Offset(0.1, 0.2)), new(Red4, beside.Offset(-0.21, 0.1)), .. Spotted()],
                 BallGauge.Standard, BallOn.Colour),
             6000);
+    }
+
+    /// <summary>B09: of two reds that are as easy now, the one with two others beside it is worth more; the others laid beside the other one turn it round.</summary>
+    [Theory]
+    [InlineData(1.95, 0.67)]
+    [InlineData(1.87, 0.64)]
+    [InlineData(1.83, 0.73)]
+    [InlineData(1.79, 0.52)]
+    public void B09_of_two_reds_that_are_as_easy_the_one_with_others_beside_it_ranks_first(double x, double y)
+    {
+        var (byThePink, belowTheBlue) = NextReds.From(new Place(x, y));
+        Assert.InRange(Best(byThePink, Red1).Pot.Share - Best(byThePink, Red2).Pot.Share, -0.1, 0.1);
+        Assert.True(Best(byThePink, Red1).Worth > Best(byThePink, Red2).Worth + 1);
+        Assert.True(Best(belowTheBlue, Red2).Worth > Best(belowTheBlue, Red1).Worth + 0.5);
+        foreach (var position in new[] { byThePink, belowTheBlue })
+        {
+            var plan = new BreakPlanner(Ask(BreakWishes.Free)).Plan(position.Frame, 4000);
+            Assert.Contains(plan.Line[0].Stroke.Pot.Ball, position.Answers);
+            Assert.Contains(plan.Facts, fact => fact is { Kind: FactKind.Region or FactKind.Alternates, Value: >= 2 });
+        }
+
+        static RatedStroke Best(PlainAnswer position, BallId red) => new BreakSearch(Ask(new BreakWishes(Only: red))).Run(position.Frame, 4000).Best[0];
     }
 
     /// <summary>B10: a line is as likely as the product of its strokes; a harder first stroke with an easier next can be the better line.</summary>

@@ -23,7 +23,7 @@ internal static class LongChecks
     /// <summary>Times that the balls of each plain position are moved.</summary>
     private const int Shakes = 2;
 
-    private const int NextRedsEach = 5;
+    private const int NextRedsEach = 20;
 
     private static readonly ArenaSize Record = new(100, 8, 1000, 110_000);
 
