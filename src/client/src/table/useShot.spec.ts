@@ -6,21 +6,28 @@ import { useServer } from '@/sheet/useServer'
 import { useSheet } from '@/sheet/useSheet'
 import { useShot } from './useShot'
 
-/** A server that is slow and lays every ball where the hand let it go. */
-function layingServer() {
+/** A server that is slow: each answer waits until it is let go. */
+function slowServer(answerTo: (asked: PredictRequest, url: string) => unknown) {
   const open: (() => void)[] = []
   vi.stubGlobal('fetch', async (request: Request) => {
-    const { placing } = (await request.json()) as PredictRequest
-    const body = {
-      stroke: { directionDeg: 0 },
-      outcome: { potted: [] },
-      placing: placing && { ...placing, snap: 'none', loose: { x: placing.x, y: placing.y } },
-    }
+    const body = JSON.stringify(answerTo((await request.json()) as PredictRequest, request.url))
     return new Promise<Response>((resolve) =>
-      open.push(() => resolve(new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } }))),
+      open.push(() => resolve(new Response(body, { headers: { 'content-type': 'application/json' } }))),
     )
   })
   return open
+}
+
+/** A sheet and its shot, as the page makes them. */
+function makeShot() {
+  const scope = effectScope()
+  const made = scope.run(() => {
+    const model = useSheet()
+    const outline = () => ({}) as Outline
+    const nothing = () => undefined
+    return { model, shot: useShot(model, outline, useServer(), ref('metric'), ref(null), () => null, nothing) }
+  })!
+  return { scope, ...made }
 }
 
 const flush = async () => {
@@ -28,21 +35,13 @@ const flush = async () => {
 }
 
 it('adds up arrow keys that are pressed faster than the server answers', async () => {
-  const open = layingServer()
-  const scope = effectScope()
-  const { model, shot } = scope.run(() => {
-    const model = useSheet()
-    const shot = useShot(
-      model,
-      () => ({}) as Outline,
-      useServer(),
-      ref('metric'),
-      ref(null),
-      () => null,
-      () => undefined,
-    )
-    return { model, shot }
-  })!
+  const open = slowServer(({ placing }) => ({
+    stroke: { directionDeg: 0 },
+    outcome: { potted: [] },
+    // Every ball lies where the hand let it go.
+    placing: placing && { ...placing, snap: 'none', loose: { x: placing.x, y: placing.y } },
+  }))
+  const { scope, model, shot } = makeShot()
   model.place('black', 3, 1)
   await flush()
   for (let i = 0; i < 5; i++) {
@@ -62,32 +61,13 @@ it('adds up arrow keys that are pressed faster than the server answers', async (
 })
 
 it('lets the stroke of an opened position name its pot, not the answer to an older question that comes late', async () => {
-  const open: (() => void)[] = []
-  vi.stubGlobal('fetch', async (request: Request) => {
-    const { balls } = (await request.json()) as PredictRequest
+  const open = slowServer(({ balls }, url) => {
     const isPotted = balls.some((ball) => ball.id === 'black')
     const outcome = { firstContact: 'black', potted: isPotted ? [{ ball: 'black', pocket: 'topYellowSide' }] : [] }
-    const body = request.url.endsWith('/pots/play')
-      ? { prediction: { stroke: { directionDeg: 0 }, outcome }, pot: { isSolved: true } }
-      : { stroke: { directionDeg: 0 }, outcome }
-    return new Promise<Response>((resolve) =>
-      open.push(() => resolve(new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } }))),
-    )
+    const prediction = { stroke: { directionDeg: 0 }, outcome }
+    return url.endsWith('/pots/play') ? { prediction, pot: { isSolved: true } } : prediction
   })
-  const scope = effectScope()
-  const { model, shot } = scope.run(() => {
-    const model = useSheet()
-    const shot = useShot(
-      model,
-      () => ({}) as Outline,
-      useServer(),
-      ref('metric'),
-      ref(null),
-      () => null,
-      () => undefined,
-    )
-    return { model, shot }
-  })!
+  const { scope, model, shot } = makeShot()
   await flush()
   // The first question is still open when the position is opened.
   model.place('black', 3, 1)
