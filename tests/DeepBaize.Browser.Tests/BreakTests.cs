@@ -19,6 +19,15 @@ public sealed class BreakTests(BrowserFixture browser)
         Finish(page);
         Figures.Print($"The plan stood after {clock.ElapsedMilliseconds} ms (aim 5000).");
 
+        // Numbers of later strokes stand clear of the numerals of contacts.
+        Assert.Equal("", page.Script(
+            """
+            const boxes = (selector) => [...document.querySelectorAll(selector)].map((one) => one.getBoundingClientRect())
+            const meet = (a, b) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom
+            const numerals = boxes('.numeral circle')
+            return boxes('[data-testid=plan-marks] text').filter((one) => numerals.some((numeral) => meet(one, numeral))).length > 0 ? 'a number under a numeral' : ''
+            """));
+
         // One sentence, one mark, the stroke on the sheet.
         Assert.Contains(Steps()[0].Text.Split(',')[0], page.Text("verdict"), StringComparison.Ordinal);
         Assert.Single(browser.Driver.FindElements(By.CssSelector("[data-testid=plan-mark]")));
@@ -49,6 +58,8 @@ public sealed class BreakTests(BrowserFixture browser)
         page.Ball(other).FindElement(By.CssSelector(".body")).Click();
         page.Until(() => page.Text("why-not").Length > 0);
         Assert.Matches("(costs .* points?:|is as good)", page.Text("why-not"));
+        // Only the ball of the plan bears its mark; another red is named by where it lies.
+        Assert.DoesNotContain("marked", page.Text("why-not"), StringComparison.Ordinal);
         page.Settle();
         Assert.DoesNotContain("then the", page.Text("verdict"), StringComparison.Ordinal);
     }

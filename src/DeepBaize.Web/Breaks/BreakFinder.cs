@@ -58,7 +58,7 @@ internal static class BreakFinder
         var chance = plan.IsFinal ? ChanceFinder.Find(scene.Ask(first.Stroke, layout, Samples), cancel) : null;
         return new BreakAnswer(
             BreakWords.Sentence(plan, Dial(first.Stroke, scene)),
-            [EventWords.Capital(BreakWords.Ball(first.Stroke.Pot.Ball, first.Before)), Dial(first.Stroke, scene)],
+            [EventWords.Capital(BreakWords.Marked(first, 1)), Dial(first.Stroke, scene)],
             [.. plan.Line.Select((step, i) => ToStep(step, i + 1, scene))],
             new OddsOutput(plan.Odds.All, plan.Odds.Least, BreakWords.Odds(plan)),
             plan.Rests,

@@ -3,6 +3,7 @@ using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
+using DeepBaize.Table.Words;
 
 namespace DeepBaize.Web.Wording;
 
@@ -12,12 +13,14 @@ internal static class BreakWords
     private const double Near = 0.35;
     private const double AtCushion = 0.15;
     private const double NoCost = 0.25;
-    private const string Marked = "the marked red";
     private const double NoChance = 0.005;
     private const double LeastFoul = 0.03;
 
     /// <summary>A ball by its name; a red by what lies near it.</summary>
-    public static string Ball(BallId ball, FrameState frame)
+    /// <param name="ball">The ball.</param>
+    /// <param name="frame">The frame in which it lies.</param>
+    /// <param name="marked">What a red in the open is called that the plan marks on the table; null to say where it lies.</param>
+    private static string Ball(BallId ball, FrameState frame, string? marked = null)
     {
         if (!BallSet.IsRed(ball)) return "the " + Names.Spoken(ball);
         var place = frame.Balls.First(placed => placed.Ball == ball).Place;
@@ -30,15 +33,20 @@ internal static class BreakWords
         if (place.X < Measurements.BaulkLine) return "the red in baulk";
         if (place.X > Measurements.Length - AtCushion) return "the red near the top cushion";
         if (place.Y < AtCushion) return "the red near the yellow-side cushion";
-        return place.Y > Measurements.Width - AtCushion ? "the red near the green-side cushion" : Marked;
+        return place.Y > Measurements.Width - AtCushion ? "the red near the green-side cushion" : marked ?? $"the red {Landmarks.Describe(place, [.. frame.Balls.Where(placed => placed.Ball >= BallId.Yellow)], frame.Gauge)}";
     }
+
+    /// <summary>The ball of a stroke of the line, as the plan marks it on the table.</summary>
+    /// <param name="step">The stroke.</param>
+    /// <param name="number">Its number in the line, from 1: later balls carry it on the table.</param>
+    public static string Marked(PlanStep step, int number) => Ball(step.Stroke.Pot.Ball, step.Before, number > 1 ? $"the red marked {number}" : "the marked red");
 
     /// <summary>The answer in one sentence.</summary>
     public static string Sentence(BreakPlan plan, string stroke)
     {
         var step = plan.Line[0];
-        var then = plan.Line.Count > 1 ? $"; then {Ball(plan.Line[1].Stroke.Pot.Ball, plan.Line[1].Before)}" : "";
-        return $"{EventWords.Capital(Ball(step.Stroke.Pot.Ball, step.Before))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}: {ChanceWords.Say(step.Pot.Share)}{then}.";
+        var then = plan.Line.Count > 1 ? $"; then {Marked(plan.Line[1], 2)}" : "";
+        return $"{EventWords.Capital(Marked(step, 1))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}: {ChanceWords.Say(step.Pot.Share)}{then}.";
     }
 
     /// <summary>A stroke of the line.</summary>
@@ -46,7 +54,7 @@ internal static class BreakWords
     /// <param name="number">Its number in the line, from 1: later balls carry it on the table.</param>
     /// <param name="stroke">How it is played.</param>
     public static string Step(PlanStep step, int number, string stroke) =>
-        $"{EventWords.Capital(number > 1 && Ball(step.Stroke.Pot.Ball, step.Before) == Marked ? $"the red marked {number}" : Ball(step.Stroke.Pot.Ball, step.Before))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}.";
+        $"{EventWords.Capital(Marked(step, number))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}.";
 
     /// <summary>A fact; the frame is that of the next stroke, to name reds in it.</summary>
     public static string Fact(PlanFact fact, FrameState next) => fact.Kind switch

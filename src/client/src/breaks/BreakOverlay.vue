@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BreakAnswer, HandPlace, Outline } from '@/api/client'
+import type { BallPlace, BreakAnswer, HandPlace, Outline, Prediction } from '@/api/client'
+import { placeLabels, pointsOf } from '@/table/labels'
+import { numeralsOf, rimOf } from '@/table/numerals'
 import { mm, toSheet, type Point } from '@/table/view'
 
 /** A plan on the table: a pennant on the ball to play, faint marks for what follows, and the lines that prove a fact. */
 const props = defineProps<{
   outline: Outline
+  balls: BallPlace[]
+  prediction: Prediction | null
   answer: BreakAnswer | null
   proof: number | null
   inHand: HandPlace[]
@@ -25,7 +29,7 @@ const steps = computed(() =>
     white: step.white ? at(step.white) : null,
   })),
 )
-/** A ball that is played twice has one label for both. */
+/** Numbers of the later strokes beside their balls, where they have room; a ball that is played twice has one label for both. */
 const labels = computed(() => {
   const found = new Map<string, { from: Point; text: string }>()
   steps.value.slice(1).forEach((step, i) => {
@@ -33,8 +37,33 @@ const labels = computed(() => {
     const known = found.get(ball)
     found.set(ball, { from: step.from, text: known ? `${known.text}, ${step.number}` : `${step.number}` })
   })
-  return [...found.values()]
+  const words = [...found.values()]
+  const spots = placeLabels(
+    props.outline,
+    words.map((word) => word.from),
+    drawn.value,
+    (i) => ({
+      // Above the ball when it can be.
+      first: 12,
+      offset: 2.6 * radius.value,
+      halfWidth: 0.7 * radius.value * words[i]!.text.length,
+      halfHeight: 1.4 * radius.value,
+    }),
+  )
+  return words.map((word, i) => ({ ...word, ...spots[i]! }))
 })
+/** What the numbers keep off: paths, balls, the numerals of contacts and the pennant. */
+const drawn = computed<Point[]>(() => [
+  ...props.balls.map(at),
+  ...(props.prediction ? pointsOf(props.outline, props.prediction.paths) : []),
+  ...(props.prediction ? numeralsOf(props.outline, props.prediction, props.balls) : []).flatMap((numeral) => [
+    numeral,
+    ...rimOf(props.outline, numeral),
+  ]),
+  ...(steps.value[0] ? [1.5, 2.5, 3.5, 4.5].flatMap((up) => flagAt(steps.value[0]!.from, up)) : []),
+])
+const flagAt = (foot: Point, up: number) =>
+  [0, 1.5, 3].map((along) => ({ x: foot.x + along * radius.value, y: foot.y - up * radius.value }))
 const lines = computed(() =>
   props.proof === null
     ? []
@@ -69,8 +98,8 @@ const pennant = (p: { x: number; y: number }, r: number) =>
       v-for="label in labels"
       :key="label.text"
       class="number"
-      :x="label.from.x + 1.5 * radius"
-      :y="label.from.y - 1.2 * radius"
+      :x="label.x"
+      :y="label.y + 0.8 * radius"
       :font-size="2.3 * radius"
     >
       {{ label.text }}
@@ -105,6 +134,7 @@ const pennant = (p: { x: number; y: number }, r: number) =>
   opacity: 0.55;
 }
 .number {
+  text-anchor: middle;
   fill: var(--ivory);
   opacity: 0.85;
 }

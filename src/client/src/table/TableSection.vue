@@ -132,6 +132,8 @@ const manner = computed<Manner>(() => {
             <BreakOverlay
               v-if="showsPlan && !playback.active.value"
               :outline="view"
+              :balls="playback.shown.value"
+              :prediction="shown"
               :answer="breaks.isOld.value ? null : breaks.answer.value"
               :in-hand="breaks.inHand.value"
               :proof="breaks.proof.value"

@@ -30,7 +30,13 @@ export interface LabelSize {
   offset: number
   halfWidth: number
   halfHeight: number
+  /** Direction in which it is put first, in sixteenths of a turn from the right; down is 4. */
+  first?: number
 }
+
+/** The directions in which a label is tried: round from the right, or those next to its first one before the others. */
+const directionsOf = ({ first }: LabelSize) =>
+  [...Array(directions).keys()].map((k) => (first === undefined ? k : first + (k % 2 ? (k + 1) / 2 : -k / 2)))
 
 export interface PlacedLabel extends Point {
   /** False where something that is drawn, or another label, lies under it or too near. */
@@ -78,7 +84,7 @@ export function placeLabels(
       return least
     }
     const candidates = [1, 1.7, 2.6].flatMap((far) =>
-      [...Array(directions).keys()].map((k) => {
+      directionsOf(size).map((k) => {
         const angle = (2 * Math.PI * k) / directions
         return {
           x: start.x + far * (size.offset + size.halfWidth * 0.9) * Math.cos(angle),
