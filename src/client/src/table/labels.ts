@@ -92,11 +92,14 @@ export function placeLabels(
         }
       }),
     )
-    const rooms = candidates.map(room)
-    const near = rooms.findIndex((gap) => gap >= enough)
-    const best = near >= 0 ? near : rooms.indexOf(Math.max(...rooms))
+    // The first with enough room, which most often is one of the first; else the one with the most.
+    let [best, most] = [0, -Infinity]
+    for (let k = 0; k < candidates.length && most < enough; k++) {
+      const gap = room(candidates[k]!)
+      if (gap > most) [best, most] = [k, gap]
+    }
     placed.push({ centre: candidates[best]!, size })
-    return { ...candidates[best]!, isClear: near >= 0 }
+    return { ...candidates[best]!, isClear: most >= enough }
   })
 }
 
