@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BallPlace, BreakAnswer, HandPlace, Outline, Prediction } from '@/api/client'
-import { placeLabels, pointsOf } from '@/table/labels'
-import { numeralsOf, rimOf } from '@/table/numerals'
+import { placeLabels } from '@/table/labels'
+import { drawnOf } from '@/table/numerals'
 import { mm, toSheet, type Point } from '@/table/view'
 
 /** A plan on the table: a pennant on the ball to play, faint marks for what follows, and the lines that prove a fact. */
@@ -54,12 +54,7 @@ const labels = computed(() => {
 })
 /** What the numbers keep off: paths, balls, the numerals of contacts and the pennant. */
 const drawn = computed<Point[]>(() => [
-  ...props.balls.map(at),
-  ...(props.prediction ? pointsOf(props.outline, props.prediction.paths) : []),
-  ...(props.prediction ? numeralsOf(props.outline, props.prediction, props.balls) : []).flatMap((numeral) => [
-    numeral,
-    ...rimOf(props.outline, numeral),
-  ]),
+  ...drawnOf(props.outline, props.prediction, props.balls),
   ...(steps.value[0] ? [1.5, 2.5, 3.5, 4.5].flatMap((up) => flagAt(steps.value[0]!.from, up)) : []),
 ])
 const flagAt = (foot: Point, up: number) =>

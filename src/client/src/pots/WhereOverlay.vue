@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BallPlace, Cell, Outline, PlaceOnBed, Prediction } from '@/api/client'
-import { placeLabels, pointsAlong, pointsOf } from '@/table/labels'
-import { numeralsOf, rimOf } from '@/table/numerals'
+import { placeLabels, pointsAlong } from '@/table/labels'
+import { drawnOf } from '@/table/numerals'
 import { curve, mm, textScale, toSheet, type Point } from '@/table/view'
 import { t } from '@/words'
 import PlaceMarker from './PlaceMarker.vue'
@@ -62,13 +62,9 @@ const texts = computed(() => {
     ...labelled.value.map((stop, i) => ({ key: `s${i}`, text: stop.label, from: { x: stop.x, y: stop.y } })),
   ]
   const drawn: Point[] = [
-    ...(props.prediction ? pointsOf(props.outline, props.prediction.paths) : []),
+    ...drawnOf(props.outline, props.prediction, props.balls),
     ...anchors.value.flatMap((anchor) => anchor.points),
     ...stops.value,
-    ...props.balls.map(at),
-    ...(props.prediction ? numeralsOf(props.outline, props.prediction, props.balls) : []).flatMap((numeral) =>
-      rimOf(props.outline, numeral),
-    ),
   ]
   const spots = placeLabels(
     props.outline,

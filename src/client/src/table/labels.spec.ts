@@ -33,3 +33,18 @@ it('lets no line run through a label that it calls clear, however the lines bend
   }
   expect(clear).toBeGreaterThan(100)
 })
+
+it('puts a label where it is wanted first, and beside that when something lies there', () => {
+  const [ball, size] = [
+    { x: 1500, y: 800 },
+    { offset: 70, halfWidth: 20, halfHeight: 30, first: 12 },
+  ]
+  const [above] = placeLabels(outline, [ball], [ball], () => size)
+  expect(above!.x).toBeCloseTo(ball.x, 6)
+  expect(above!.y).toBeLessThan(ball.y - size.halfHeight)
+  const numeral = { x: ball.x - 15, y: ball.y - 75 }
+  const [beside] = placeLabels(outline, [ball], [ball, numeral], () => size)
+  expect(beside!.isClear).toBe(true)
+  expect(beside!.y).toBeLessThan(ball.y)
+  expect(beside!.x - size.halfWidth).toBeGreaterThan(numeral.x)
+})

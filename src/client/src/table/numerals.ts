@@ -20,7 +20,7 @@ export function numeralsOf(outline: Outline, prediction: Prediction, balls: Ball
     const [x, y] = event.balls[0]!.position as [number, number]
     return toSheet(outline, x, y)
   })
-  const drawn = [...pointsOf(outline, prediction.paths), ...balls.map((ball) => toSheet(outline, ball.x, ball.y))]
+  const drawn = pathsAndBalls(outline, prediction, balls)
   const radius = numeralRadius(outline)
   const spots = placeLabels(outline, from, drawn, () => ({
     offset: 43 + radius,
@@ -30,9 +30,22 @@ export function numeralsOf(outline: Outline, prediction: Prediction, balls: Ball
   return events.map((event, i) => ({ event, from: from[i]!, x: spots[i]!.x, y: spots[i]!.y }))
 }
 
-/** Points around a numeral, so that labels keep off it. */
-export const rimOf = (outline: Outline, numeral: Numeral): Point[] =>
-  [...Array(8).keys()].map((k) => ({
+/** Points on what is drawn of a shot, numerals included: other labels keep off them. */
+export const drawnOf = (outline: Outline, prediction: Prediction | null, balls: BallPlace[]): Point[] => [
+  ...pathsAndBalls(outline, prediction, balls),
+  ...(prediction ? numeralsOf(outline, prediction, balls) : []).flatMap((numeral) => rimOf(outline, numeral)),
+]
+
+const pathsAndBalls = (outline: Outline, prediction: Prediction | null, balls: BallPlace[]): Point[] => [
+  ...pointsOf(outline, prediction?.paths ?? []),
+  ...balls.map((ball) => toSheet(outline, ball.x, ball.y)),
+]
+
+/** The middle of a numeral and points around it. */
+const rimOf = (outline: Outline, numeral: Numeral): Point[] => [
+  { x: numeral.x, y: numeral.y },
+  ...[...Array(8).keys()].map((k) => ({
     x: numeral.x + numeralRadius(outline) * Math.cos((k * Math.PI) / 4),
     y: numeral.y + numeralRadius(outline) * Math.sin((k * Math.PI) / 4),
-  }))
+  })),
+]
