@@ -123,7 +123,7 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
             if (!jaw.Faces(ball.Position.X, ball.Position.Y) || ball.Place.SquaredDistanceTo(jaw.Centre) >= reach * reach) continue;
             var inward = new Vec3(jaw.Centre.X - ball.Position.X, jaw.Centre.Y - ball.Position.Y, 0);
             var into = inward * (1 / inward.Length);
-            if (ball.Velocity.Dot(into) > 0) ball = CushionImpact.Resolve(ball, into, conditions.JawFactor, conditions);
+            if (ball.Velocity.Dot(into) > 0) ball = CushionImpact.Resolve(ball, into, conditions.JawFactor, conditions.ForJaws());
         }
 
         return ball;

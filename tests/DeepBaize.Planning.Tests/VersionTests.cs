@@ -20,6 +20,7 @@ public sealed class VersionTests
     [InlineData(30, 4, 0, 0.3, "2127.4 765.0")]
     [InlineData(-22, 5, 0.3, -0.2, "2519.4 162.3")]
     [InlineData(150, 6, 0, 0, "3404.3 557.1")]
+    [InlineData(22.6, 6, 0, 0, "3383.4 229.3")]
     public void The_engine_answers_as_its_version_did(double degrees, double pace, double side, double height, string expected)
     {
         var layout = Lay((BallId.Cue, 1.1, 0.7), (BallId.Blue, 1.7845, 0.889), (BallId.Black, 3.245, 0.889));

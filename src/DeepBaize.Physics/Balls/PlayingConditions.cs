@@ -15,7 +15,7 @@ public sealed record PlayingConditions
     /// <summary>How the pockets are cut.</summary>
     public PocketCut Pockets { get; init; } = PocketCut.Club;
 
-    /// <summary>Restitution of a jaw as a share of the cushion's, 0 to 1 (from memory).</summary>
+    /// <summary>Restitution of a jaw as a share of the cushion's at vanishing speed, 0 to 1 (from memory).</summary>
     public double JawFactor { get; init; } = 0.95;
 
     /// <summary>The balls.</summary>
@@ -23,6 +23,12 @@ public sealed record PlayingConditions
 
     /// <summary>The cue.</summary>
     public CueCoefficients Cue { get; init; } = new();
+
+    /// <summary>
+    /// The same with the rubber of jaws: neither livelier nor rougher to a soft ball than to a hard one. The two losses with speed stand for long runs and for side on straight
+    /// cushions; in a jaw nobody has measured them, and there they would make the pocket forgive hard balls more than soft ones, against common practice (C41).
+    /// </summary>
+    public PlayingConditions ForJaws() => this with { Table = Table with { CushionRestitutionLoss = 0, CushionFrictionFall = 0 } };
 
     /// <summary>How ball and cushion fit together.</summary>
     public BallGauge Gauge => new(Balls.Diameter, Table.NoseHeight);

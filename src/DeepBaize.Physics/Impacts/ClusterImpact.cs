@@ -6,17 +6,20 @@ using static DeepBaize.Physics.Impacts.DormandPrince;
 namespace DeepBaize.Physics.Impacts;
 
 /// <summary>
-/// An impulse that arrives at balls which touch: all of them are resolved together through compliant contacts. Places, lines of centres
-/// and friction planes stay those of the instant of impact; only the overlaps d evolve, and no simulated time passes. Force
+/// An impulse that arrives at balls which touch, or nearly: all of them are resolved together through compliant contacts, and no simulated time
+/// passes. Lines of centres and friction planes stay those of the instant of impact; between balls with a gap, those of the instant in which it closes. Force
 /// F = max(0, k d^1.5 + A sqrt(k m / 2) d^0.25 d') (Hertz contact with the damping of Tsuji, Tanaka and Ishida 1992), A such that two
 /// balls alone rebound with their restitution; friction min(mu(U) F dt, m u / 7) per step, U the greatest slip since the
 /// contact closed, so that two balls alone follow <see cref="BallImpact"/>.
 /// </summary>
 /// <remarks>
+/// Two balls are in contact for about 2.9 d / v, d the greatest overlap: 0.3 ms at 2 m/s. A ball that is struck has gone 1.5 d by then, and has met by then whatever
+/// was nearer than that (<see cref="ReachAt"/>): such meetings are one impact, not two. Beyond it the first contact has ended before the second begins, and the law of
+/// two balls is exact; there both ways give the same.
 /// The damping force is the rate of (4/5) A sqrt(k m / 2) d^1.25, so its impulse follows exactly from the overlap; the elastic force is
 /// integrated by the <see cref="DormandPrince"/> pair; friction acts after each step. One instance serves one thread.
 /// </remarks>
-public sealed class ClusterImpact
+public sealed partial class ClusterImpact
 {
     /// <summary>Stiffness k of a contact in N/m^1.5; it matters only where there are gaps (estimate, from memory).</summary>
     public const double Stiffness = 5e8;
@@ -36,8 +39,20 @@ public sealed class ClusterImpact
     /// <summary>Closing speed, relative to that of the impact, which is left to a later contact.</summary>
     private const double Negligible = 1e-6;
 
-    /// <summary>Restitution below which touching balls are damped as if they had this one.</summary>
-    private const double LeastRestitution = 0.05;
+    /// <summary>Gap in metres, mere rounding, up to which balls touch already.</summary>
+    private const double NoGap = 1e-9;
+
+    /// <summary>
+    /// What a ball that is struck goes until the contact ends, in greatest overlaps: half the speed of the impact for 2.94 d / v, and a quarter more, since balls that rebound less
+    /// are in contact for longer.
+    /// </summary>
+    private const double ReachOverlaps = 1.25 * ContactOverlaps / 2;
+
+    /// <summary>Time of contact of two balls alone, in greatest overlaps over the closing speed (Hertz 1882).</summary>
+    private const double ContactOverlaps = 2.94;
+
+    /// <summary>Flight over a gap, in times of contact, which is left to a later contact: by then the cloth has a say.</summary>
+    private const double LongestFlight = 2;
 
     private const int MaxSteps = 20_000;
 
@@ -47,11 +62,9 @@ public sealed class ClusterImpact
     private readonly ClusterStage[] _stages = [.. Enumerable.Range(0, 7).Select(_ => new ClusterStage())];
     private readonly ClusterStage _now = new();
     private readonly ClusterStage _trial = new();
-    private static CalibratedDamping? _latest;
-
-    private double _damping = double.NaN;
     private int _count;
     private int _linkCount;
+    private double _contactTime;
 
     /// <summary>Prepares impacts of a set of balls.</summary>
     /// <param name="balls">The balls.</param>
@@ -62,31 +75,46 @@ public sealed class ClusterImpact
         _stiffness = Stiffness / balls.Mass;
     }
 
-    /// <summary>Damping A of a contact, a number without unit.</summary>
-    public double Damping
-    {
-        get
-        {
-            if (double.IsNaN(_damping)) FindDamping();
-            return _damping / Math.Sqrt(_stiffness / 2);
-        }
-    }
+    /// <summary>Largest gap in metres over which an impact is still going on when the ball that is struck has crossed it; 0.4 mm at 2 m/s.</summary>
+    /// <param name="closing">Speed in m/s at which the two balls that meet close on each other.</param>
+    public double ReachAt(double closing) => ReachOverlaps * GreatestOverlap(closing);
 
     /// <summary>Resolves an impact.</summary>
     /// <param name="balls">
-    /// The balls of the cluster at the instant of impact, all linked by gaps of at most <see cref="Layout.TouchingGap"/>; replaced by their states after it.
+    /// The balls of the cluster at the instant of impact, all linked by gaps of at most a reach; replaced by their states after it.
     /// </param>
+    /// <param name="reach">Largest gap in metres that links two balls.</param>
     /// <returns>How many steps it took.</returns>
-    public int Resolve(Span<BallState> balls)
+    public int Resolve(Span<BallState> balls, double reach = Layout.TouchingGap)
     {
         if (double.IsNaN(_damping)) FindDamping();
-        SetUp(balls);
+        SetUp(balls, reach);
         var steps = Run(balls);
         for (var i = 0; i < balls.Length; i++) balls[i] = BallImpact.OnBed(balls[i]);
         return steps;
     }
 
-    private void SetUp(ReadOnlySpan<BallState> balls)
+    /// <summary>True when two balls of the last impact came together in it.</summary>
+    /// <param name="ball">One of them, by its place in the cluster.</param>
+    /// <param name="other">The other.</param>
+    /// <param name="moved">How far the first had moved when they did, in metres.</param>
+    internal bool Met(int ball, int other, out (double X, double Y) moved)
+    {
+        foreach (ref var link in Links)
+        {
+            if (!link.HasMet || !((link.First == ball && link.Second == other) || (link.First == other && link.Second == ball))) continue;
+            moved = link.First == ball ? link.FirstMoved : link.SecondMoved;
+            return true;
+        }
+
+        moved = default;
+        return false;
+    }
+
+    /// <summary>Greatest overlap of two balls alone, (5 m v^2 / 8 k)^(2/5).</summary>
+    private double GreatestOverlap(double closing) => Math.Pow(0.625 * closing * closing / _stiffness, 0.4);
+
+    private void SetUp(ReadOnlySpan<BallState> balls, double reach)
     {
         _count = balls.Length;
         _linkCount = 0;
@@ -96,7 +124,7 @@ public sealed class ClusterImpact
             for (var j = i + 1; j < _count; j++)
             {
                 var gap = (balls[j].Position - balls[i].Position).Length - _balls.Diameter;
-                if (gap > Layout.TouchingGap) continue;
+                if (gap > reach) continue;
                 _links[_linkCount++] = new ClusterLink
                 {
                     First = i,
@@ -104,6 +132,7 @@ public sealed class ClusterImpact
                     Line = BallContact.Between(balls[i], balls[j]),
                     Gap = Math.Max(gap, 0),
                     Overlap = Math.Min(-gap, 0),
+                    IsApart = gap > NoGap,
                 };
             }
         }
@@ -115,17 +144,16 @@ public sealed class ClusterImpact
         foreach (ref var link in Links) closing = Math.Max(closing, ClosingOf(link, balls));
         if (closing <= 0) return 0;
 
-        // Time of contact of two balls alone, 2.94 d / v with the greatest overlap d = (5 m v^2 / 8 k)^(2/5).
-        var contactTime = 2.94 * Math.Pow(0.625 * closing * closing / _stiffness, 0.4) / closing;
-        var longest = contactTime / StepsPerContact;
+        _contactTime = ContactOverlaps * GreatestOverlap(closing) / closing;
+        var longest = _contactTime / StepsPerContact;
         var (steps, h) = (0, longest);
         while (steps < MaxSteps && (IsPressing() || FliesToContact(balls, closing * Negligible)))
         {
             steps++;
             Begin(balls);
-            var error = Step(h, contactTime) / closing;
+            var error = Step(h) / closing;
             var change = Math.Clamp(0.9 * Math.Pow(StepTolerance / (error + 1e-30), 0.2), 0.2, 3);
-            if (error <= StepTolerance || h < contactTime * 1e-9) Accept(balls, h);
+            if (error <= StepTolerance || h < _contactTime * 1e-9) Accept(balls, h);
             h = Math.Min(h * change, longest);
         }
 
@@ -154,7 +182,9 @@ public sealed class ClusterImpact
         foreach (ref var link in Links)
         {
             var closing = ClosingOf(link, balls);
-            if (closing > least) time = Math.Min(time, Math.Max(-link.Overlap, 0) / closing);
+            if (closing <= least) continue;
+            var flight = Math.Max(-link.Overlap, 0) / closing;
+            if (!link.IsApart || flight < LongestFlight * _contactTime) time = Math.Min(time, flight);
         }
 
         if (double.IsPositiveInfinity(time)) return false;
@@ -166,7 +196,24 @@ public sealed class ClusterImpact
             if (link.IsReleased && (link.Overlap <= 0 || ClosingOf(link, balls) > least)) link.IsReleased = false;
         }
 
+        TurnLines(balls);
         return true;
+    }
+
+    /// <summary>Turns the lines of centres between balls that are still apart to where these have come.</summary>
+    private void TurnLines(ReadOnlySpan<BallState> balls)
+    {
+        foreach (ref var link in Links)
+        {
+            if (!link.IsApart) continue;
+            var (firstMoved, secondMoved) = (_now.Moved(link.First), _now.Moved(link.Second));
+            var (first, second) = (balls[link.First].Position, balls[link.Second].Position);
+            var (x, y) = (second.X + secondMoved.X - first.X - firstMoved.X, second.Y + secondMoved.Y - first.Y - firstMoved.Y);
+            var distance = Math.Sqrt(x * x + y * y);
+            link.Line = new BallContact(x / distance, y / distance);
+            link.Overlap = Math.Min(_balls.Diameter - distance, 0);
+            link.Gap = _now.Approach(link) - link.Overlap;
+        }
     }
 
     private static double OverlapOf(in ClusterLink link, ClusterStage at) => at.Approach(link) - link.Gap;
@@ -188,7 +235,7 @@ public sealed class ClusterImpact
     }
 
     /// <summary>One trial step; returns its error as a speed.</summary>
-    private double Step(double h, double contactTime)
+    private double Step(double h)
     {
         var k = _stages;
         Rate(_now, k[0], h * B1);
@@ -204,7 +251,7 @@ public sealed class ClusterImpact
         Rate(_trial, k[5], h * B6);
         _trial.Set(_now, [h * B1, 0, h * B3, h * B4, h * B5, h * B6], k);
         Rate(_trial, k[6], 0);
-        return h * ClusterStage.Error(contactTime, k);
+        return h * ClusterStage.Error(_contactTime, k);
     }
 
     /// <summary>Rates of places and velocities; adds to each link's elastic impulse with a weight.</summary>
@@ -241,6 +288,7 @@ public sealed class ClusterImpact
 
         foreach (ref var link in Links) Settle(ref link, balls, h);
         foreach (ref var link in Links) link.Overlap = OverlapOf(link, _now);
+        TurnLines(balls);
     }
 
     /// <summary>Ends a contact that would have to pull, and applies friction for the impulse of the step.</summary>
@@ -248,6 +296,7 @@ public sealed class ClusterImpact
     {
         var overlap = OverlapOf(link, _now);
         if (overlap <= 0 && link.Overlap <= 0 && link.Elastic == 0) return;
+        if (!link.HasMet) Meet(ref link);
         ref var first = ref balls[link.First];
         ref var second = ref balls[link.Second];
         var closing = link.Line.Closing(first, second);
@@ -264,6 +313,13 @@ public sealed class ClusterImpact
         link.IsReleased = isPulling && overlap > 0;
         if (impulse > 0) Rub(ref link, ref first, ref second, impulse, h);
         if (overlap <= 0) (link.GreatestSlip, link.Slip) = (0, default);
+    }
+
+    /// <summary>Notes that two balls have come together: from now on their line of centres stands.</summary>
+    private void Meet(ref ClusterLink link)
+    {
+        if (link.IsApart) (link.FirstMoved, link.SecondMoved) = (_now.Moved(link.First), _now.Moved(link.Second));
+        (link.HasMet, link.IsApart) = (true, false);
     }
 
     /// <summary>Size of the pull, per unit mass, between the overlap at which the force vanished and a smaller one, the balls parting at a speed.</summary>
@@ -292,50 +348,4 @@ public sealed class ClusterImpact
         _now.Move(link.First, moved.X, moved.Y);
         _now.Move(link.Second, -moved.X, -moved.Y);
     }
-
-    /// <summary>
-    /// Finds the damping with which two balls alone rebound with their restitution: the secant kept in its bracket, over the logarithm of
-    /// the restitution, to which the damping is nearly proportional.
-    /// </summary>
-    private void FindDamping()
-    {
-        if (_latest is { } latest && latest.Restitution == _balls.Restitution)
-        {
-            SetDamping(latest.Damping);
-            return;
-        }
-
-        var goal = Math.Log(Math.Clamp(_balls.Restitution, LeastRestitution, 1));
-        var (low, atLow, high, atHigh) = (0.0, -goal, Math.Max(-0.7 * goal, 0), 0.0);
-        while (goal < 0 && (atHigh = Math.Log(Rebound(high)) - goal) > 0) (low, atLow, high) = (high, atHigh, high * 1.5);
-        for (var i = 0; i < 60 && high - low > 1e-13 * high; i++)
-        {
-            var guess = low + (high - low) * Math.Clamp(atLow / (atLow - atHigh), 0.01, 0.99);
-            var found = Math.Log(Rebound(guess)) - goal;
-            if (Math.Abs(found) < 1e-13) (low, high) = (guess, guess);
-            else if (found > 0) (low, atLow, atHigh) = (guess, found, atHigh / 2);
-            else (high, atHigh, atLow) = (guess, found, atLow / 2);
-        }
-
-        SetDamping(high);
-        _latest = new(_balls.Restitution, high);
-    }
-
-    private void SetDamping(double damping) => _damping = damping * Math.Sqrt(_stiffness / 2);
-
-    private double Rebound(double damping)
-    {
-        SetDamping(damping);
-        Span<BallState> pair =
-        [
-            new(new Vec3(0, 0, _balls.Radius), new Vec3(1, 0, 0), Vec3.Zero),
-            new(new Vec3(_balls.Diameter, 0, _balls.Radius), Vec3.Zero, Vec3.Zero),
-        ];
-        SetUp(pair);
-        Run(pair);
-        return pair[1].Velocity.X - pair[0].Velocity.X;
-    }
-
-    /// <summary>A restitution and the damping that belongs to it; what was found last is kept, since most tables share their balls.</summary>
-    private sealed record CalibratedDamping(double Restitution, double Damping);
 }

@@ -6,10 +6,10 @@ internal struct ClusterLink
     /// <summary>The two balls, by their places in the cluster.</summary>
     public int First, Second;
 
-    /// <summary>Line of centres from the first to the second; it does not turn during the impact.</summary>
+    /// <summary>Line of centres from the first to the second; it does not turn once they have come together.</summary>
     public BallContact Line;
 
-    /// <summary>Gap in metres at the instant of impact, 0 or more.</summary>
+    /// <summary>How far the balls have to come together along their line before they touch, in metres, 0 or more.</summary>
     public double Gap;
 
     /// <summary>Overlap at the start of the present step; negative while there is a gap.</summary>
@@ -26,6 +26,15 @@ internal struct ClusterLink
 
     /// <summary>True when the rebound is over though the surfaces still overlap: they would have to pull on each other.</summary>
     public bool IsReleased;
+
+    /// <summary>True while a gap that was there at the instant of impact has not closed yet.</summary>
+    public bool IsApart;
+
+    /// <summary>True once they have pressed on each other.</summary>
+    public bool HasMet;
+
+    /// <summary>How far each had moved when they first did, in metres.</summary>
+    public (double X, double Y) FirstMoved, SecondMoved;
 
     /// <summary>True while the balls press on each other.</summary>
     public readonly bool IsPressing => Overlap > 0 && !IsReleased;

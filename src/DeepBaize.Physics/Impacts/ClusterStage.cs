@@ -22,6 +22,8 @@ internal sealed class ClusterStage
 
     public (double X, double Y) Velocity(int ball) => (_values[2 * _count + ball], _values[3 * _count + ball]);
 
+    public (double X, double Y) Moved(int ball) => (_values[ball], _values[_count + ball]);
+
     public void Move(int ball, double x, double y)
     {
         _values[ball] += x;

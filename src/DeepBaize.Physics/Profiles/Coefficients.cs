@@ -35,7 +35,7 @@ public static class Coefficients
         Above("pockets.middleJawRadius", "radius of the jaws of a middle pocket", "m", 0, 0.3, Memory, c => c.Pockets.MiddleJawRadius),
         Above("pockets.middleDrop", "distance of the drop edge behind the nose line of a middle pocket", "m", 0, 0.3, Memory, c => c.Pockets.MiddleDrop),
         Above("pockets.dropRadius", "radius of the circle along which the slate falls away", "m", 0, 0.3, Memory, c => c.Pockets.DropRadius),
-        Within("pockets.jawFactor", "restitution of a jaw as a share of its cushion's", "", 0, 1, Memory, c => c.JawFactor),
+        Within("pockets.jawFactor", "restitution of a jaw at any speed as a share of its cushion's at vanishing speed", "", 0, 1, Memory, c => c.JawFactor),
         Within("balls.diameter", "diameter of a ball", "m", 0.03, 0.08, "official rules, section 1", c => c.Balls.Diameter),
         Above("balls.mass", "mass of a ball", "kg", 0, 1, $"{Memory}; the rules only ask that balls weigh alike", c => c.Balls.Mass),
         Within("balls.restitution", "restitution between balls", "", 0, 1, $"{Memory}; 0.89 to 0.98 published", c => c.Balls.Restitution),

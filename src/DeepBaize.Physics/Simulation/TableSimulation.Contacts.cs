@@ -24,11 +24,12 @@ public sealed partial class TableSimulation
         var presses = leans || (met && closing < BallImpact.DeadSpeed);
         met = true;
         if (!leans && _bodies[i].Ball == BallId.Cue) NoteWhite(_bodies[j].Ball);
-        var count = presses || closing < BallImpact.DeadSpeed ? 2 : GatherGroup(closing);
+        var reach = Math.Max(Layout.TouchingGap, _clusters.ReachAt(closing));
+        var count = presses || closing < BallImpact.DeadSpeed ? 2 : GatherGroup(closing, reach);
         _before.AsSpan(0, count).CopyTo(_after);
         if (presses) ShareSpeed(closing);
         else if (count == 2) BallImpact.Resolve(ref _after[0], ref _after[1], _conditions.Balls);
-        else ResolveCluster(count);
+        else ResolveCluster(count, reach);
         count = KeepChanged(count);
         for (var k = 0; k < count; k++) Change(ref _bodies[_group[k]], ClothMotion.Begin(_after[k], _conditions.Table, _radius), trembles);
         if (presses) PressTogether(i, j);
@@ -43,19 +44,34 @@ public sealed partial class TableSimulation
         else if (_result.SecondContact is null && first.Ball != met) _result.SecondContact = Contact(_before[0], met, _before[1]);
     }
 
-    private void ResolveCluster(int count)
+    private void ResolveCluster(int count, double reach)
     {
         _result.ClusterCount++;
-        _clusters.Resolve(_after.AsSpan(0, count));
+        _clusters.Resolve(_after.AsSpan(0, count), reach);
+        if (_result.SecondContact is null) NoteWhiteInCluster(count);
+    }
+
+    /// <summary>Notes the white's contact with a second ball within the impact.</summary>
+    private void NoteWhiteInCluster(int count)
+    {
+        var white = 0;
+        while (white < count && _bodies[_group[white]].Ball != BallId.Cue) white++;
+        if (white == count) return;
+        for (var k = 0; k < count; k++)
+        {
+            if (k == white || _bodies[_group[k]].Ball == _result.FirstContact?.Ball || !_clusters.Met(white, k, out var moved)) continue;
+            var before = _before[white] with { Position = _before[white].Position + new Vec3(moved.X, moved.Y, 0) };
+            _result.SecondContact = Contact(before, _bodies[_group[k]].Ball, _before[k]);
+            return;
+        }
     }
 
     /// <summary>
-    /// Extends the two balls that meet to all that an impulse can reach: linked by gaps that count as touching, unless they part faster
+    /// Extends the two balls that meet to all that an impulse can reach: linked by gaps that are crossed while it lasts, unless they part faster
     /// than the two close.
     /// </summary>
-    private int GatherGroup(double closing)
+    private int GatherGroup(double closing, double reach)
     {
-        const double reach = Layout.TouchingGap;
         var count = 2;
         for (var k = 0; k < count; k++)
         {

@@ -27,6 +27,7 @@ public sealed partial class TableSimulation
     private const double TrembleSlide = 0.005;
 
     private readonly PlayingConditions _conditions;
+    private readonly PlayingConditions _jaws;
     private readonly Boundary _boundary;
     private readonly ClusterImpact _clusters;
     private readonly double _radius;
@@ -48,7 +49,7 @@ public sealed partial class TableSimulation
     {
         ArgumentNullException.ThrowIfNull(conditions);
         ArgumentNullException.ThrowIfNull(outline);
-        _conditions = conditions;
+        (_conditions, _jaws) = (conditions, conditions.ForJaws());
         _radius = conditions.Balls.Radius;
         _boundary = new Boundary(outline, conditions.Gauge.CushionInset);
         _clusters = new ClusterImpact(conditions.Balls);
@@ -244,7 +245,7 @@ public sealed partial class TableSimulation
     {
         var leans = body.Own.Presses || before.Velocity.Dot(into) < CushionImpact.DeadSpeed;
         var share = _conditions.Table.CushionLiveliness[cushion] * (pocket is null ? 1 : _conditions.JawFactor);
-        var after = leans ? CushionImpact.TakeNormalVelocity(before, into) : CushionImpact.Resolve(before, into, share, _conditions);
+        var after = leans ? CushionImpact.TakeNormalVelocity(before, into) : CushionImpact.Resolve(before, into, share, pocket is null ? _conditions : _jaws);
         Change(ref body, ClothMotion.Begin(after, _conditions.Table, _radius), leans);
         if (leans)
         {
