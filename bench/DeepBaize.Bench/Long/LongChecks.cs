@@ -15,6 +15,10 @@ internal static class LongChecks
 {
     private const int Shots = 1_000_000;
     private const int PotLayouts = 2000;
+    private const int ListedLayouts = 2000;
+    private const int ListedSeed = 700_000;
+    private const int ListedDraws = 2000;
+    private const int ListedScreenEvery = 20;
     private const int ChancePots = 500;
     private const int ChanceSamples = 10_000;
     private const int PresetStrokes = 20_000;
@@ -43,6 +47,7 @@ internal static class LongChecks
     [
         new("shots", "Random shots keep the laws", $"{Shots} shots", 0, false, PlayShots),
         new("pots", "The solver of pots against a brute scan", $"{PotLayouts} layouts", 0, false, () => TryPots(PotLayouts)),
+        new("listed", "The pots that the planner sees against sampling", $"{ListedLayouts} layouts, two players, {ListedDraws} draws a pot", ListedSeed, true, () => TryListed(ListedLayouts)),
         new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false, TryPresets),
         new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, false, () => TryChances(ChancePots)),
         new("answers", "Plain positions answered as players do", $"40 positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AskPlain(1)),
@@ -67,6 +72,14 @@ internal static class LongChecks
     {
         var report = PotTrial.Run(Club, 0, layouts);
         return new LongResult(report.Share >= 0.99 && report.Silent == 0, [report.ToString()]);
+    }
+
+    /// <summary>The planner holds when it lists every such pot with its chance and tries those that it must.</summary>
+    /// <param name="layouts">Layouts.</param>
+    public static LongResult TryListed(int layouts)
+    {
+        var report = ListedPots.Run(Club, ListedSeed, layouts, ListedDraws, ListedScreenEvery);
+        return new LongResult(report.Failures.Count == 0, [report.ToString(), .. report.Failures]);
     }
 
     /// <summary>The estimate holds when 95 % are within 3 points, none is over 6 and the bias is at most 1.</summary>

@@ -35,7 +35,7 @@ public enum ObjectBallFate
 /// <param name="MetOnTheWay">The ball that the object ball met on its way; null for none.</param>
 /// <param name="Offset">
 /// Signed metres by which its line passes the pocket point, positive to the left of its way; NaN when it was not met. The line is that on
-/// which it rolls, or slides, before it meets anything.
+/// which it rolls, or slides, before it meets anything; for a ball that lies on a cushion that on which it is sent, whatever the cushion makes of it.
 /// </param>
 /// <param name="ArrivalSpeed">Speed in m/s with which it comes to the pocket's jaws or edge; 0 when it does not.</param>
 /// <param name="LeavingHeading">Heading in radians just after the contact; NaN when it was not met.</param>
@@ -52,10 +52,11 @@ public readonly record struct ObjectBallRun(
     /// <param name="record">The record of the stroke, at least until the ball's fate is known.</param>
     /// <param name="pot">The pot.</param>
     /// <param name="point">The point from which the offset is told, see <see cref="PottingLine.Point"/>.</param>
-    public static ObjectBallRun Read(ShotRecord record, Pot pot, Place point)
+    /// <param name="inset">Distance in metres from the noses at which a ball lies on a cushion.</param>
+    public static ObjectBallRun Read(ShotRecord record, Pot pot, Place point, double inset)
     {
         ArgumentNullException.ThrowIfNull(record);
-        var reader = new Reader(pot, point);
+        var reader = new Reader(pot, point, inset);
         foreach (var told in record.Events)
         {
             if (!reader.Take(told)) break;
@@ -65,10 +66,14 @@ public readonly record struct ObjectBallRun(
     }
 
     /// <summary>Follows the events of one stroke.</summary>
-    private struct Reader(Pot pot, Place point)
+    private struct Reader(Pot pot, Place point, double inset)
     {
+        /// <summary>A ball no farther than this from where the cushion holds it is on the cushion, in metres.</summary>
+        private const double OnCushion = 1e-6;
+
         private double _metAt = double.NaN;
         private bool _metRubber;
+        private bool _metMouth;
 
         public ObjectBallRun Run { get; private set; } = new(ObjectBallFate.NotMet, null, null, double.NaN, 0, double.NaN);
 
@@ -105,20 +110,20 @@ public readonly record struct ObjectBallRun(
                     return true;
                 case ShotEventKind.Ball:
                     Run = Run with { LeavingHeading = Math.Atan2(ball.After.Velocity.Y, ball.After.Velocity.X) };
-                    Line(ball.After);
+                    Straighten(ball.After);
                     return true;
                 case ShotEventKind.Rolls:
-                    if (!_metRubber) Line(ball.After);
+                    Straighten(ball.After);
                     return true;
                 case ShotEventKind.Stops:
                     return false;
                 case ShotEventKind.Cushion or ShotEventKind.Jaw:
-                    Arrive(ball.Before);
+                    Arrive(ball.Before, told.Kind == ShotEventKind.Jaw);
                     if (Run.Fate == ObjectBallFate.FellShort)
                         Run = Run with { Fate = Math.Abs(Run.Offset) <= MouthHalf ? ObjectBallFate.JawCaught : ObjectBallFate.MetCushion };
                     return true;
                 case ShotEventKind.Pocket:
-                    Arrive(ball.Before);
+                    Arrive(ball.Before, true);
                     Run = Run with { Fate = told.Pocket == pot.Pocket ? ObjectBallFate.Potted : ObjectBallFate.PottedElsewhere };
                     return false;
                 default:
@@ -126,13 +131,22 @@ public readonly record struct ObjectBallRun(
             }
         }
 
-        private void Arrive(in BallState before)
+        private void Arrive(in BallState before, bool isMouth)
         {
-            if (_metRubber || Run.MetOnTheWay is not null) return;
-            Line(before);
-            _metRubber = true;
-            Run = Run with { ArrivalSpeed = before.Velocity.Length };
+            if (Run.MetOnTheWay is not null) return;
+            Straighten(before);
+            if (!_metRubber || (isMouth && !_metMouth)) Run = Run with { ArrivalSpeed = before.Velocity.Length };
+            (_metRubber, _metMouth) = (true, _metMouth || isMouth);
         }
+
+        /// <summary>Takes a later state for its line while it runs free. A cushion straightens the way of a ball that is sent along it: where it was sent says more.</summary>
+        private void Straighten(in BallState state)
+        {
+            if (!_metRubber && !IsOnCushion(state.Place)) Line(state);
+        }
+
+        private readonly bool IsOnCushion(Place place) =>
+            Math.Min(Math.Min(place.X, Measurements.Length - place.X), Math.Min(place.Y, Measurements.Width - place.Y)) < inset + OnCushion;
 
         private void Line(in BallState state)
         {

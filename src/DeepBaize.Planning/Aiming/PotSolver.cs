@@ -24,6 +24,14 @@ public sealed class PotSolver
     private const double EdgeStep = 0.001;
     private const int EdgeHalvings = 7;
     private const double WidestOffset = 0.12;
+
+    /// <summary>How far from where one stroke pots a ball another one is looked for, in metres at the pocket, and how finely.</summary>
+    private const double NearReach = 0.012;
+
+    private const double NearStep = 0.0015;
+
+    /// <summary>Metres at the pocket by which an aim may be off the middle of its window.</summary>
+    private const double OffMiddle = 0.003;
     private const double NarrowWindow = 0.005;
 
     private readonly TableInUse _table;
@@ -72,11 +80,29 @@ public sealed class PotSolver
     /// <param name="pot">The pot.</param>
     /// <param name="dials">Pace, side and height of the stroke.</param>
     /// <returns>The stroke; null when the ball cannot be sent there. Whether it drops among the other balls is for the caller to see.</returns>
-    public Strike? Aim(Layout layout, Pot pot, Dials dials)
+    public Strike? Aim(Layout layout, Pot pot, Dials dials) => QuestionOf(layout, pot, dials)?.Aim();
+
+    /// <summary>
+    /// Aims a pot of which only a part is open, near where another stroke potted it: the middle of the widest interval there that pots.
+    /// </summary>
+    /// <param name="layout">The balls; with the white.</param>
+    /// <param name="pot">The pot.</param>
+    /// <param name="dials">Pace, side and height of the stroke.</param>
+    /// <param name="headingRadians">Heading from white to ball at contact with which it was potted.</param>
+    /// <returns>The stroke; null when none near there pots.</returns>
+    public Strike? AimNear(Layout layout, Pot pot, Dials dials, double headingRadians) => QuestionOf(layout, pot, dials)?.AimNear(headingRadians);
+
+    /// <summary>The same pot aimed at the middle of its window: near a pocket the middle of what it takes at that angle is not the middle of what drops.</summary>
+    /// <param name="layout">The balls; with the white.</param>
+    /// <param name="solution">The pot, solved with its window.</param>
+    /// <param name="dials">Pace, side and height with which it was solved.</param>
+    /// <returns>The pot with more room on its narrow side; as it was when it is in the middle already.</returns>
+    public PotSolution Centred(Layout layout, PotSolution solution, Dials dials)
     {
-        ArgumentNullException.ThrowIfNull(layout);
-        if (layout[pot.Ball] is null || layout.Contacts.Contains(new Contact(BallId.Cue, pot.Ball))) return null;
-        return new Question(this, layout, pot, dials, PottingLine.Of(layout, pot, _table)).Aim();
+        ArgumentNullException.ThrowIfNull(solution);
+        if (solution.Window is not { } window) return solution;
+        var off = Math.IEEERemainder(window.MiddleHeadingRadians - solution.HeadingRadians, Math.Tau) * window.Distance;
+        return Math.Abs(off) < OffMiddle || QuestionOf(layout, solution.Pot, dials) is not { } question ? solution : question.Moved(solution, window.MiddleHeadingRadians);
     }
 
     /// <summary>How the object ball runs when a stroke is played with the balls as they are.</summary>
@@ -100,13 +126,20 @@ public sealed class PotSolver
         return false;
     }
 
+    private Question? QuestionOf(Layout layout, Pot pot, Dials dials)
+    {
+        ArgumentNullException.ThrowIfNull(layout);
+        var isPlayable = layout[pot.Ball] is not null && !layout.Contacts.Contains(new Contact(BallId.Cue, pot.Ball));
+        return isPlayable ? new Question(this, layout, pot, dials, PottingLine.Of(layout, pot, _table)) : null;
+    }
+
     private ObjectBallRun Watch(Layout layout, Pot pot, in Strike strike, Place point)
     {
         Played++;
         _record.Events.Clear();
         _record.Segments.Clear();
         _simulation.RunUntilDecided(layout, strike, pot.Ball, _result, _record);
-        return ObjectBallRun.Read(_record, pot, point);
+        return ObjectBallRun.Read(_record, pot, point, _table.Conditions.Gauge.CushionInset);
     }
 
     /// <summary>One pot that is being solved.</summary>
@@ -142,6 +175,8 @@ public sealed class PotSolver
             return Math.Abs(run.Offset - _line.WantedOffset) < 2 * QuickTolerance ? Strike(heading) : null;
         }
 
+        public Strike? AimNear(double heading) => Widest(heading, NearReach, NearStep, isDirect: false) is { } found ? Strike(found) : null;
+
         public PotAnswer Answer(bool withWindow)
         {
             if (!Corridor.MayBeOpen(_layout, _line, _pot.Ball))
@@ -161,6 +196,8 @@ public sealed class PotSolver
                 ? new PotAnswer(Tell(other, withWindow ? Grow(other) : null, true), refusal)
                 : new PotAnswer(null, refusal, isAimed ? Strike(heading) : null);
         }
+
+        public PotSolution Moved(PotSolution solution, double heading) => Drops(heading) ? Tell(heading, solution.Window, solution.IsPartial) : solution;
 
         /// <summary>The heading at which the ball passes the pocket point at an offset when no other ball is near.</summary>
         private (double Heading, ObjectBallRun Run) FindRoot(double wanted, int steps = RootSteps, double tolerance = RootTolerance)
@@ -189,21 +226,30 @@ public sealed class PotSolver
         private double? WidestRun(double heading, in ObjectBallRun run)
         {
             var offset = double.IsNaN(run.Offset) ? 0 : Math.Clamp(run.Offset, -WidestOffset, WidestOffset);
+            return Widest(heading - offset / Distance, WidestOffset / 2, ScanStep, isDirect: true);
+        }
+
+        /// <summary>The middle of the widest run of headings about one that pot.</summary>
+        /// <param name="about">The heading about which they are looked for.</param>
+        /// <param name="reach">Metres at the pocket to both sides.</param>
+        /// <param name="step">Metres at the pocket from one to the next.</param>
+        /// <param name="isDirect">True when the ball must run straight to the pocket somewhere in the run.</param>
+        private double? Widest(double about, double reach, double step, bool isDirect)
+        {
             (double From, double To)? best = null;
-            var from = double.NaN;
-            var isDirect = false;
-            for (var x = -WidestOffset / 2; x <= WidestOffset / 2 + 1e-9; x += ScanStep)
+            var (from, counts) = (double.NaN, !isDirect);
+            for (var x = -reach; x <= reach + 1e-9; x += step)
             {
-                var at = heading + (x - offset) / Distance;
+                var at = about + x / Distance;
                 if (!IsReachable(at) || !Drops(at))
                 {
-                    (from, isDirect) = (double.NaN, false);
+                    (from, counts) = (double.NaN, !isDirect);
                     continue;
                 }
 
                 if (double.IsNaN(from)) from = at;
-                isDirect = isDirect || Run(_layout, at).IsDirect;
-                if (isDirect && (best is not { } known || at - from > known.To - known.From)) best = (from, at);
+                counts = counts || Run(_layout, at).IsDirect;
+                if (counts && (best is not { } known || at - from > known.To - known.From)) best = (from, at);
             }
 
             return best is { } widest ? (widest.From + widest.To) / 2 : null;
@@ -212,7 +258,7 @@ public sealed class PotSolver
         private PotWindow Grow(double heading)
         {
             var (right, left) = (Edge(heading, -1), Edge(heading, 1));
-            return _line.CutRadians >= 0 ? new PotWindow(right, left) : new PotWindow(left, right);
+            return _line.CutRadians >= 0 ? new PotWindow(right, left, Distance) : new PotWindow(left, right, Distance);
         }
 
         /// <summary>The last heading to one side that still pots.</summary>
@@ -235,7 +281,7 @@ public sealed class PotSolver
             }
 
             var run = Run(_layout, inside);
-            return new WindowEdge(Direction(inside), PottingLine.GhostAt(inside, _line.Ball, _layout.Gauge.Diameter), run.Offset);
+            return new WindowEdge(Direction(inside), inside, PottingLine.GhostAt(inside, _line.Ball, _layout.Gauge.Diameter), run.Offset);
         }
 
         private PotSolution Tell(double heading, PotWindow? window, bool isPartial)
@@ -243,7 +289,7 @@ public sealed class PotSolver
             var run = Run(_layout, heading);
             var contact = _solver._result.FirstContact!.Value;
             return new PotSolution(
-                _pot, Strike(heading), _line, contact.White.Place, contact.CutRadians, run.Offset, run.ArrivalSpeed, window, isPartial);
+                _pot, Strike(heading), _line, contact.White.Place, contact.CutRadians, run.Offset, run.ArrivalSpeed, window, isPartial, heading);
         }
 
         private bool Drops(double heading) => _solver.Pots(_layout, _pot, Strike(heading));

@@ -44,7 +44,7 @@ public sealed class StrokePlayer
         _simulation.Run(layout, strike, _result, _record);
         return new PlayedStroke(
             strike,
-            ObjectBallRun.Read(_record, pot, PottingLine.Of(layout, pot, _table).Point),
+            ObjectBallRun.Read(_record, pot, PottingLine.Of(layout, pot, _table).Point, _table.Conditions.Gauge.CushionInset),
             WhitePath.Read(_record, _result, _table.Conditions.Balls.Radius),
             _result.FirstContact is { } contact ? SpinOf.Roll(contact.White, _table.Conditions.Balls.Radius) : double.NaN);
     }

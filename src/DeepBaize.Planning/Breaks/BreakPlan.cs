@@ -96,6 +96,9 @@ public sealed record BreakPlan(
     int Played,
     bool IsFinal)
 {
+    /// <summary>Every pot that may be played, solved, the likeliest first; null while the budget is too small for it.</summary>
+    public IReadOnlyList<LeavePot>? Pots { get; init; }
+
     /// <summary>How likely the whole line is.</summary>
     public LineOdds Odds => LineOdds.Of(Line.Select(step => step.Pot.Share));
 

@@ -22,6 +22,9 @@ public sealed class BreakPlanner
 
     private const int LeastBudget = 120;
 
+    /// <summary>Budget from which every pot is solved first: it costs as much as some thousand strokes.</summary>
+    private const int SolveFrom = 2000;
+
     private const int MostOthers = 6;
     private const int MissSamples = 48;
 
@@ -36,6 +39,9 @@ public sealed class BreakPlanner
     private readonly LeaveGauge _gauge;
     private readonly LeaveWorth _worth;
     private readonly FactFinder _facts;
+
+    /// <summary>The pots of the present plan, solved, by the place of the white.</summary>
+    private readonly Dictionary<Place, IReadOnlyList<LeavePot>> _solved = [];
 
     /// <summary>Prepares a plan.</summary>
     /// <param name="question">The question; its worth is left to the planner.</param>
@@ -66,6 +72,7 @@ public sealed class BreakPlanner
     {
         ArgumentNullException.ThrowIfNull(frame);
         var played = 0;
+        _solved.Clear();
         BreakPlan? plan = null;
         for (var spent = Math.Min(FirstBudget, budget); ; spent = Math.Min(4 * spent, budget))
         {
@@ -78,8 +85,8 @@ public sealed class BreakPlanner
 
     private BreakPlan PlanOnce(FrameState frame, int budget, bool isLast, ref int played, CancellationToken cancel)
     {
-        var (start, found) = frame.IsInHand ? SearchInHand(frame, budget, ref played, cancel) : (frame, Search(_search, frame, budget, ref played, cancel));
-        if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], [], default, [], null, played, isLast);
+        var (start, found) = frame.IsInHand ? SearchInHand(frame, budget, ref played, cancel) : (frame, SearchFirst(frame, budget, budget, ref played, cancel));
+        if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], [], default, [], null, played, isLast) { Pots = PotsOf(start) };
         var best = found.Best[0];
         var line = Follow(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel);
         var others = isLast ? Others(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel) : [];
@@ -87,7 +94,7 @@ public sealed class BreakPlanner
         var misses = isLast ? MissLeaves(start, best.Stroke, cancel) : null;
         played += _frames.Played - before;
         var remedies = isLast ? Remedies(start, ref played, cancel) : [];
-        return new BreakPlan(line, best.Worth, best.Error, frame.IsInHand ? start.White : null, _facts.Find(line, best), others, _facts.Closed(line), remedies, misses, played, isLast);
+        return new BreakPlan(line, best.Worth, best.Error, frame.IsInHand ? start.White : null, _facts.Find(line, best), others, _facts.Closed(line), remedies, misses, played, isLast) { Pots = PotsOf(start) };
     }
 
     private static BreakSearchResult Search(BreakSearch search, FrameState frame, int budget, ref int played, CancellationToken cancel)
@@ -97,6 +104,25 @@ public sealed class BreakPlanner
         return found;
     }
 
+    /// <summary>Searches the first stroke: with a large budget among all pots, solved once for the plan.</summary>
+    private BreakSearchResult SearchFirst(FrameState frame, int share, int budget, ref int played, CancellationToken cancel)
+    {
+        var pots = PotsOf(frame);
+        if (pots is null && budget >= SolveFrom)
+        {
+            (pots, var solving) = _search.Solve(frame, cancel);
+            played += solving;
+            _solved[frame.White!.Value] = pots;
+        }
+
+        var found = _search.Run(frame, share, pots, cancel);
+        played += found.Played;
+        return found;
+    }
+
+    /// <summary>The pots of a frame that the plan has solved; null when it has not.</summary>
+    private IReadOnlyList<LeavePot>? PotsOf(FrameState frame) => frame.White is { } white && _solved.TryGetValue(white, out var pots) ? pots : null;
+
     /// <summary>Tries places for the white in hand: all are looked at, the most promising are searched.</summary>
     private (FrameState Frame, BreakSearchResult Found) SearchInHand(FrameState frame, int budget, ref int played, CancellationToken cancel)
     {
@@ -104,7 +130,7 @@ public sealed class BreakPlanner
         foreach (var place in PlacesInTheD(frame).OrderByDescending(WorthAt).Take(PlacesSearched))
         {
             var placed = At(frame, place);
-            var found = Search(_search, placed, Math.Max(LeastBudget, budget / PlacesSearched), ref played, cancel);
+            var found = SearchFirst(placed, Math.Max(LeastBudget, budget / PlacesSearched), budget, ref played, cancel);
             if (found.Best.Count > 0 && (best.Found.Best.Count == 0 || found.Best[0].Worth > best.Found.Best[0].Worth)) best = (placed, found);
         }
 
@@ -166,10 +192,12 @@ public sealed class BreakPlanner
     {
         if (_question.Wishes.Only is not null) return [];
         var others = new List<OtherBall>();
-        foreach (var ball in _gauge.Read(start).Select(pot => pot.Pot.Ball).Distinct().Where(ball => ball != best.Stroke.Pot.Ball).Take(MostOthers).ToList())
+        var solved = PotsOf(start);
+        foreach (var ball in (solved ?? _gauge.Read(start)).Select(pot => pot.Pot.Ball).Distinct().Where(ball => ball != best.Stroke.Pot.Ball).Take(MostOthers).ToList())
         {
             var search = new BreakSearch(_question with { Wishes = _question.Wishes with { Only = ball } });
-            var found = Search(search, start, budget, ref played, cancel);
+            var found = search.Run(start, budget, solved?.Where(pot => pot.Pot.Ball == ball).ToList(), cancel);
+            played += found.Played;
             if (found.Best.Count > 0) others.Add(new OtherBall(ball, found.Best[0], Math.Max(0, best.Worth - found.Best[0].Worth)));
         }
 

@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Planning.Breaks;
@@ -43,13 +44,22 @@ public sealed class BreakSearch
     /// <param name="budget">Strokes that may be simulated, about.</param>
     /// <param name="cancel">Stops between strokes.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public BreakSearchResult Run(FrameState frame, int budget, CancellationToken cancel = default)
+    public BreakSearchResult Run(FrameState frame, int budget, CancellationToken cancel = default) => Run(frame, budget, null, cancel);
+
+    /// <summary>Searches among pots that are known.</summary>
+    /// <param name="frame">The frame; with the white on the table.</param>
+    /// <param name="budget">Strokes that may be simulated, about.</param>
+    /// <param name="known">The pots that are on, as <see cref="Solve"/> finds them; null to go by straight lines as far as they are to be trusted.</param>
+    /// <param name="cancel">Stops between strokes.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public BreakSearchResult Run(FrameState frame, int budget, IReadOnlyList<LeavePot>? known, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(frame);
         ArgumentOutOfRangeException.ThrowIfLessThan(budget, 1);
         if (_workers.First.Player.LayoutOf(frame) is not { } layout) return new BreakSearchResult([], 0);
-        var (rated, played) = _finder.Find(frame, layout, (int)(budget * GenerationShare), cancel);
+        var (rated, played) = _finder.Find(frame, layout, (int)(budget * GenerationShare), known, cancel);
         if (rated.Count == 0) return new BreakSearchResult([], played);
+        List<Pot> tried = [.. rated.Select(one => one.Pot.Pot).Distinct()];
         var perRound = Math.Max(LastKept, (int)(budget * (1 - GenerationShare)) / Rounds);
         for (var round = 0; round < Rounds; round++)
         {
@@ -62,6 +72,18 @@ public sealed class BreakSearch
             rated = [.. rated.OrderByDescending(one => one.Marked)];
         }
 
-        return new BreakSearchResult([.. rated.Select(one => one.Tell())], played);
+        return new BreakSearchResult([.. rated.Select(one => one.Tell())], played) { Tried = tried };
+    }
+
+    /// <summary>Solves every pot of a frame that may be played, the likeliest first: which are on, and how often this player pots them.</summary>
+    /// <param name="frame">The frame; with the white on the table.</param>
+    /// <param name="cancel">Stops between pots.</param>
+    /// <returns>The pots and the strokes simulated.</returns>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public (IReadOnlyList<LeavePot> Pots, int Played) Solve(FrameState frame, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        var played = 0;
+        return (_workers.First.Player.LayoutOf(frame) is { } layout ? _finder.Solve(frame, layout, ref played, cancel) : [], played);
     }
 }

@@ -56,4 +56,8 @@ public sealed record RatedStroke(BreakStroke Stroke, double Worth, double Error,
 /// <summary>What a search found so far.</summary>
 /// <param name="Best">The strokes that were sampled most, the best first; empty when nothing is on.</param>
 /// <param name="Played">Strokes simulated.</param>
-public sealed record BreakSearchResult(IReadOnlyList<RatedStroke> Best, int Played);
+public sealed record BreakSearchResult(IReadOnlyList<RatedStroke> Best, int Played)
+{
+    /// <summary>The pots for which a stroke was found that pots when it is played as meant.</summary>
+    public IReadOnlyList<Pot> Tried { get; init; } = [];
+}

@@ -2,6 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
+using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Breaks;
@@ -25,33 +26,84 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// <summary>Strokes near one, about, that have not been tried.</summary>
     private const int NearOne = 4;
 
+    /// <summary>Pots that are tried for their chance, whatever they promise, once so many are tried.</summary>
+    private const int Likeliest = 8;
+
+    /// <summary>A pot that straight lines give this chance is one, whatever they deny.</summary>
+    private const double Doubtless = 0.6;
+
     /// <summary>What is left of the worth of a stroke that comes out on the side that the player does not like.</summary>
     private const double WrongSide = 0.94;
 
     /// <summary>Finds candidates.</summary>
     /// <param name="frame">The frame.</param>
     /// <param name="layout">Its balls.</param>
-    /// <param name="budget">Strokes that may be simulated, about.</param>
+    /// <param name="budget">Strokes that may be simulated, about; what it takes to solve pots that straight lines deny comes on top of it.</param>
+    /// <param name="known">The pots that are on, as <see cref="Solve"/> finds them; null to go by straight lines as far as they are to be trusted.</param>
     /// <param name="cancel">Stops between strokes.</param>
     /// <returns>The candidates, those that promise most first, and the strokes simulated.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public (List<StrokeCandidate> Found, int Played) Find(FrameState frame, Layout layout, int budget, CancellationToken cancel)
+    public (List<StrokeCandidate> Found, int Played) Find(FrameState frame, Layout layout, int budget, IReadOnlyList<LeavePot>? known, CancellationToken cancel)
     {
-        var pots = PotsOf(frame);
-        if (pots.Count == 0) return ([], 0);
+        var played = 0;
+        var pots = known ?? Listed(frame);
+        // Where straight lines give no pot a chance that leaves no doubt, or one that cannot be played, the pots are solved.
+        var isDoubtful = known is null && pots is not [{ Chance: >= Doubtless }, ..];
+        var found = isDoubtful ? [] : Try(frame, layout, budget, pots, ref played, cancel);
+        if (found.Count == 0 && known is null) found = Try(frame, layout, budget, Solve(frame, layout, ref played, cancel), ref played, cancel);
+        return (found, played);
+    }
+
+    /// <summary>Solves every pot of the balls that may be played and that plain geometry leaves open.</summary>
+    /// <param name="frame">The frame.</param>
+    /// <param name="layout">Its balls.</param>
+    /// <param name="played">Strokes simulated are added to it.</param>
+    /// <param name="cancel">Stops between pots.</param>
+    /// <returns>The pots that this player may pot, the likeliest first.</returns>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public List<LeavePot> Solve(FrameState frame, Layout layout, ref int played, CancellationToken cancel)
+    {
+        var pots = SolvedPots.MayBeOpen(question.Table, layout, frame.Playable.Where(IsWanted)).ToList();
+        var (solved, strokes) = (new SolvedPot?[pots.Count], new int[pots.Count]);
+        workers.Share(pots.Count, (worker, i) =>
+        {
+            var before = worker.Pots.Played;
+            solved[i] = worker.Pots.Read(layout, pots[i]);
+            strokes[i] = worker.Pots.Played - before;
+        }, cancel);
+        played += strokes.Sum();
+        return [.. solved.OfType<SolvedPot>().Where(pot => pot.Chance >= LeaveGauge.LeastChance).Select(pot => pot.ToLeavePot()).OrderByDescending(pot => pot.Chance)];
+    }
+
+    private List<StrokeCandidate> Try(FrameState frame, Layout layout, int budget, IReadOnlyList<LeavePot> pots, ref int played, CancellationToken cancel)
+    {
+        if (pots.Count == 0) return [];
         var count = Math.Max(4, budget / PerCandidate);
         var listed = Math.Max(4, (int)(count * (1 - NearShare)));
         // With a larger budget more pots are looked at, and more strokes for each.
         var looked = Math.Min(pots.Count, Math.Max(2, (int)Math.Ceiling(Math.Sqrt(listed) / PotsPerRoot)));
         var dials = Math.Min(DialOrder.Count, Math.Max(1, listed / looked));
-        var (found, played) = Try(frame, layout, [.. Enumerable.Range(0, looked * dials).Select(i => (pots[i % looked], DialOrder.At(i / looked)))], cancel);
+        var chosen = Chosen(frame, pots, looked);
+        var solved = chosen.Where(pot => pot.Solved.WhiteSpeed > 0).Select(pot => (pot, pot.Solved));
+        var (found, first) = Try(frame, layout, [.. solved, .. Enumerable.Range(0, looked * dials).Select(i => (chosen[i % looked], DialOrder.At(i / looked)))], cancel);
         var (near, more) = Try(frame, layout, Near(found, count - looked * dials), cancel);
-        return ([.. found.Concat(near).OrderByDescending(one => one.Marked)], played + more);
+        played += first + more;
+        return [.. found.Concat(near).OrderByDescending(one => one.Marked)];
     }
 
-    /// <summary>Pots that are on, those that promise most first, one for each ball and pocket.</summary>
-    private List<LeavePot> PotsOf(FrameState frame) =>
-        [.. workers.First.Gauge.Read(frame).Where(pot => question.Wishes.Only is not { } only || pot.Pot.Ball == only).OrderByDescending(pot => workers.First.Worth.Promise(frame, pot))];
+    private bool IsWanted(BallId ball) => question.Wishes.Only is not { } only || ball == only;
+
+    /// <summary>Pots that are on by straight lines, the likeliest first.</summary>
+    private List<LeavePot> Listed(FrameState frame) => [.. workers.First.Gauge.Read(frame).Where(pot => IsWanted(pot.Pot.Ball))];
+
+    /// <summary>The pots that are tried: the likeliest and those that promise most, and once there is room for them all that are likely.</summary>
+    private List<LeavePot> Chosen(FrameState frame, IReadOnlyList<LeavePot> pots, int count)
+    {
+        var promising = pots.OrderByDescending(pot => workers.First.Worth.Promise(frame, pot)).ToList();
+        var likely = pots.OrderByDescending(pot => pot.Chance).Take(count < Likeliest ? 1 : Likeliest).ToList();
+        var others = promising.Except(likely).Take(count - likely.Count).ToList();
+        return [.. promising.Where(pot => likely.Contains(pot) || others.Contains(pot))];
+    }
 
     /// <summary>Strokes near those that promise most, at most a number, that are not like any that were tried.</summary>
     private static List<(LeavePot Pot, Dials Dials)> Near(List<StrokeCandidate> found, int most)
@@ -86,7 +138,7 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// <summary>Aims a stroke and plays it as meant; null when it does not pot, or is ruled out.</summary>
     private StrokeCandidate? Look(FrameState frame, Layout layout, SearchWorker worker, in LeavePot pot, Dials dials)
     {
-        if (worker.Player.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, dials, question.Wishes) is not { } stroke) return null;
+        if (worker.Player.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, dials, question.Wishes, pot.HeadingRadians) is not { } stroke) return null;
         var ruling = worker.Player.Play(frame, layout, stroke, StrokeDraw.Exact);
         if (ruling.Points == 0 || (!question.Wishes.Cushion && worker.Player.Last.WhiteCushions.Count > 0)) return null;
         var cost = question.Player.Preferences.Cost(stroke.Strike.Side, stroke.Strike.Height, stroke.Way > Cueing.BridgeWay.Stretched);

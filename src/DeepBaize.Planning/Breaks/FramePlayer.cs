@@ -49,13 +49,14 @@ public sealed class FramePlayer
     /// <param name="pot">The pot.</param>
     /// <param name="dials">Pace, side and height.</param>
     /// <param name="wishes">What the player rules out.</param>
-    public BreakStroke? Aim(Layout layout, Pot pot, Dials dials, BreakWishes wishes)
+    /// <param name="headingRadians">Heading from white to ball with which it is potted when only a part of the pocket is open; NaN to aim at the wanted part.</param>
+    public BreakStroke? Aim(Layout layout, Pot pot, Dials dials, BreakWishes wishes, double headingRadians = double.NaN)
     {
         ArgumentNullException.ThrowIfNull(wishes);
         var offset = Math.Sqrt(dials.Side * dials.Side + dials.Height * dials.Height);
         if ((!wishes.Side && dials.Side != 0) || dials.Pace > CueStrike.HardestPace(offset, _table.Conditions)) return null;
         var before = _solver.Played;
-        var solved = _solver.Aim(layout, pot, dials);
+        var solved = double.IsNaN(headingRadians) ? _solver.Aim(layout, pot, dials) : _solver.AimNear(layout, pot, dials, headingRadians);
         Played += _solver.Played - before;
         if (solved is not { } strike) return null;
         var cued = CueingReader.Deliver(_table, layout, _player, strike);

@@ -34,7 +34,7 @@ internal sealed class LeaveMap
     private readonly LeaveWeights _weights;
     private readonly double _reds;
 
-    /// <summary>Points of each line's ball and what may follow; no points for balls that are not on.</summary>
+    /// <summary>Points of each ball and what may follow; no points for balls that are not on.</summary>
     private readonly (double Points, double After)[] _prizes;
 
     private readonly Dictionary<BallId, LeaveMap?> _next = [];
@@ -47,7 +47,7 @@ internal sealed class LeaveMap
     public LeaveMap(LeaveTools tools, FrameState frame, PotLines lines)
     {
         (_tools, _frame, _lines, _weights) = (tools, frame, lines, LeaveWeights.Of(frame.On));
-        _prizes = new (double, double)[lines.Lines.Length];
+        _prizes = new (double, double)[lines.Balls.Length];
         var gift = tools.Gifts.Read(lines);
         var on = frame.Playable.ToHashSet();
         _reds = gift.Reds;
@@ -55,9 +55,8 @@ internal sealed class LeaveMap
         tools.Gifts.ReadNearness(lines, nearness[..lines.Balls.Length]);
         for (var i = 0; i < _prizes.Length; i++)
         {
-            var index = lines.Lines[i].Index;
-            var ball = lines.Balls[index].Ball;
-            if (lines.Lines[i].IsFree && on.Contains(ball)) _prizes[i] = (frame.ValueOf(ball), tools.Gifts.After(gift, frame.On, ball) * nearness[index]);
+            var ball = lines.Balls[i].Ball;
+            if (on.Contains(ball)) _prizes[i] = (frame.ValueOf(ball), tools.Gifts.After(gift, frame.On, ball) * nearness[i]);
         }
     }
 
@@ -69,8 +68,12 @@ internal sealed class LeaveMap
     /// <summary>Points of a pot's ball and what may follow.</summary>
     public double Prize(in LeavePot pot)
     {
-        var (points, after) = _prizes[pot.Line];
-        return points + after * Ease(pot);
+        for (var i = 0; i < _prizes.Length; i++)
+        {
+            if (_lines.Balls[i].Ball == pot.Pot.Ball) return _prizes[i].Points + _prizes[i].After * Ease(pot);
+        }
+
+        return 0;
     }
 
     /// <summary>Points that can be expected from a place of the white, by the pots and where the white can run from them.</summary>
@@ -140,10 +143,10 @@ internal sealed class LeaveMap
     {
         promises.Clear();
         var count = 0;
-        for (var i = 0; i < _prizes.Length; i++)
+        for (var i = 0; i < _lines.Lines.Length; i++)
         {
-            var (points, after) = _prizes[i];
-            if (points == 0) continue;
+            var (points, after) = _prizes[_lines.Lines[i].Index];
+            if (points == 0 || !_lines.Lines[i].IsFree) continue;
             // Only what can still be among the best is looked at closely.
             var least = count < pots.Length ? LeaveGauge.LeastChance : Math.Max(LeaveGauge.LeastChance, Math.Pow(promises[^1] / (points + after), 1 / ChancePower));
             if (least >= 1 || _tools.Gauge.Estimate(white, _lines, i, least) is not { } pot) continue;

@@ -4,5 +4,5 @@ namespace DeepBaize.Planning.Breaks;
 public static class PlannerVersion
 {
     /// <summary>The planner of this build, counted from 1.</summary>
-    public const int Current = 3;
+    public const int Current = 4;
 }

@@ -5,8 +5,9 @@ namespace DeepBaize.Planning.Breaks;
 /// <summary>What one thread of a search works with.</summary>
 /// <param name="Player">Aims, plays and judges.</param>
 /// <param name="Worth">What a stroke was worth.</param>
-/// <param name="Gauge">What can be potted.</param>
-internal sealed record SearchWorker(FramePlayer Player, ILeaveWorth Worth, LeaveGauge Gauge);
+/// <param name="Gauge">What can be potted, by straight lines.</param>
+/// <param name="Pots">What can be potted, solved.</param>
+internal sealed record SearchWorker(FramePlayer Player, ILeaveWorth Worth, LeaveGauge Gauge, SolvedPots Pots);
 
 /// <summary>The threads of a search. What each piece of work comes to must not depend on who does it.</summary>
 internal sealed class SearchWorkers
@@ -17,7 +18,7 @@ internal sealed class SearchWorkers
     public SearchWorkers(BreakQuestion question) => _workers =
     [
         .. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new SearchWorker(
-            new FramePlayer(question.Table, question.Player), question.Worth(), new LeaveGauge(question.Table, question.Player))),
+            new FramePlayer(question.Table, question.Player), question.Worth(), new LeaveGauge(question.Table, question.Player), new SolvedPots(question.Table, question.Player))),
     ];
 
     /// <summary>The worker for what is not shared out.</summary>

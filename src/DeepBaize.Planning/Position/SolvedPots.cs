@@ -1,0 +1,118 @@
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Reading;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+
+namespace DeepBaize.Planning.Position;
+
+/// <summary>A pot solved on the simulator, at the pace of those tried at which the player pots it most often.</summary>
+/// <param name="Solution">The stroke, with its window.</param>
+/// <param name="Way">How it is reached.</param>
+/// <param name="Chance">Chance that this player pots it, see <see cref="FastChance"/>.</param>
+public sealed record SolvedPot(PotSolution Solution, BridgeWay Way, double Chance)
+{
+    /// <summary>The same as searches take their pots.</summary>
+    public LeavePot ToLeavePot() => new(
+        Solution.Pot, Chance, Solution.Line.CutRadians, Solution.Line.WhiteDistance, Way, -1, IsOfMiddle ? double.NaN : Solution.HeadingRadians, Dials.Of(Solution.Strike));
+
+    /// <summary>True when the middle of what the pocket takes at that angle is what is aimed at.</summary>
+    private bool IsOfMiddle => !Solution.IsPartial && Math.Abs(Solution.Offset - Solution.Line.WantedOffset) < NearMiddle;
+
+    private const double NearMiddle = 0.002;
+}
+
+/// <summary>
+/// Reads what can be potted by solving it: a ball along a cushion, past another ball or into a part of a pocket is found where straight lines (<see cref="LeaveGauge"/>) see none. Some
+/// milliseconds a pot. One instance serves one thread.
+/// </summary>
+public sealed class SolvedPots
+{
+    private const double Softer = 1;
+    private const double Harder = 1.5;
+    private const double Softest = 1.5;
+    private const double Hardest = 8;
+
+    /// <summary>Height of the tip, in ball radii, where the butt would have to be raised for the centre.</summary>
+    private const double RaisedHeight = 0.3;
+
+    /// <summary>A chance that other paces need not better.</summary>
+    private const double Certain = 0.97;
+
+    /// <summary>Spreads of the player's direction to each side that a window must have to be looked at: less than one stroke in fifty pots.</summary>
+    private const double LeastSpreads = 0.02;
+
+    private readonly TableInUse _table;
+    private readonly PlayerProfile _player;
+    private readonly PotSolver _solver;
+    private readonly FastChance _chance;
+
+    /// <summary>Prepares a player on a table.</summary>
+    public SolvedPots(TableInUse table, PlayerProfile player)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        ArgumentNullException.ThrowIfNull(player);
+        (_table, _player, _solver) = (table, player, new PotSolver(table));
+        _chance = new FastChance(_solver);
+    }
+
+    /// <summary>Strokes simulated so far.</summary>
+    public int Played => _solver.Played;
+
+    /// <summary>The pots of some balls that are not shut by plain geometry: for these it is worth while to solve them.</summary>
+    /// <param name="table">The table.</param>
+    /// <param name="layout">The balls; with the white.</param>
+    /// <param name="balls">The balls that may be potted.</param>
+    public static IEnumerable<Pot> MayBeOpen(TableInUse table, Layout layout, IEnumerable<BallId> balls)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        ArgumentNullException.ThrowIfNull(layout);
+        ArgumentNullException.ThrowIfNull(balls);
+        foreach (var ball in balls)
+        {
+            for (var pocket = PocketId.Yellow; pocket <= PocketId.TopGreenSide; pocket++)
+            {
+                // Near a pocket its parts lie at different cuts.
+                var lines = Enum.GetValues<PocketPart>().Select(part => PottingLine.Of(layout, new Pot(ball, pocket, part), table));
+                if (lines.Any(line => line.IsReachable && Corridor.MayBeOpen(layout, line, ball))) yield return new Pot(ball, pocket, PocketPart.Opening);
+            }
+        }
+    }
+
+    /// <summary>Solves a pot; null when it does not go, or the player cannot get there.</summary>
+    /// <param name="layout">The balls; with the white.</param>
+    /// <param name="pot">The pot.</param>
+    public SolvedPot? Read(Layout layout, Pot pot)
+    {
+        var pace = PotMatrix.SensiblePace(_table, PottingLine.Of(layout, pot, _table));
+        var best = Read(layout, pot, pace);
+        if (best is { Chance: > Certain }) return best;
+        var softer = Math.Max(Softest, pace - Softer);
+        var soft = softer < pace ? Read(layout, pot, softer) : null;
+        if (soft is { } found && found.Chance > (best?.Chance ?? 0)) return Better(soft, softer - Softer >= Softest ? Read(layout, pot, softer - Softer) : null);
+        return pace < Hardest ? Better(best, Read(layout, pot, Math.Min(Hardest, pace + Harder))) : best;
+    }
+
+    private static SolvedPot? Better(SolvedPot? one, SolvedPot? other) => (other?.Chance ?? 0) > (one?.Chance ?? 0) ? other : one;
+
+    private SolvedPot? Read(Layout layout, Pot pot, double pace)
+    {
+        var plain = Read(layout, pot, pace, 0, out var elevation);
+        return elevation > CueingAnswer.LevelDegrees ? Better(plain, Read(layout, pot, pace, RaisedHeight, out _)) : plain;
+    }
+
+    private SolvedPot? Read(Layout layout, Pot pot, double pace, double height, out double elevationDegrees)
+    {
+        elevationDegrees = 0;
+        if (pace > CueStrike.HardestPace(height, _table.Conditions)) return null;
+        var dials = Dials.AtPace(pace, 0, height);
+        if (_solver.Solve(layout, pot, dials).Solution is not { Window: { } window } found) return null;
+        var solution = _solver.Centred(layout, found, dials);
+        var cued = CueingReader.Deliver(_table, layout, _player, solution.Strike);
+        elevationDegrees = cued.ElevationDegrees;
+        if (!cued.IsPossible || window.WidthRadians < 2 * LeastSpreads * cued.Delivery.DirectionSpread) return null;
+        return new SolvedPot(solution, cued.Way, _chance.Of(layout, solution, cued.Delivery));
+    }
+}
