@@ -15,7 +15,7 @@ public static class FrameArithmetic
     public static int PointsRemaining(FrameState frame)
     {
         ArgumentNullException.ThrowIfNull(frame);
-        var colours = frame.Up.Where(ball => ball >= BallId.Yellow).ToList();
+        var colours = ColoursOf(frame);
         var perRed = 1 + Highest(colours);
         var left = colours.Sum(BallValue.Of) + perRed * frame.Reds;
         return frame.On switch
@@ -42,7 +42,7 @@ public static class FrameArithmetic
         ArgumentOutOfRangeException.ThrowIfLessThan(target, 1);
         var points = frame.Break;
         var pots = 0;
-        foreach (var value in HighestPots(frame))
+        foreach (var (value, _, _) in HighestPots(frame))
         {
             if (points >= target) return pots;
             points += value;
@@ -53,15 +53,24 @@ public static class FrameArithmetic
     }
 
     /// <summary>
-    /// Points that secure the frame when they are scored with the highest colours: after them the lead is more than what is left, so that the opponent needs penalties; 0 when it is so already.
+    /// Points that secure the frame when they are scored with the highest colours: after them the lead is more than what the opponent would find if the visit ended there, so that he needs
+    /// penalties; 0 when it is so already, one more than the points behind when all that is left is not enough.
     /// </summary>
     /// <param name="frame">The frame.</param>
     public static int PointsToSecure(FrameState frame)
     {
         ArgumentNullException.ThrowIfNull(frame);
-        var needed = PointsRemaining(frame) - (frame.Scores.Player - frame.Scores.Opponent) + 1;
-        // A point that is scored is also one less on the table.
-        return Math.Max(0, (needed + 1) / 2);
+        var colours = ColoursOf(frame);
+        var lead = frame.Scores.Player - frame.Scores.Opponent;
+        if (lead > LeftToOpponent(colours, 0, frame.Reds)) return 0;
+        var scored = 0;
+        foreach (var pot in HighestPots(frame))
+        {
+            scored += pot.Points;
+            if (lead + scored > LeftToOpponent(colours, pot.ColoursDown, pot.Reds)) return scored;
+        }
+
+        return 1 - lead;
     }
 
     /// <summary>What the colours after the reds must bring on average for a total of points before the six colours in order; may be more than 7, which cannot be.</summary>
@@ -99,26 +108,32 @@ public static class FrameArithmetic
     /// <summary>The least that a foul costs with what is on.</summary>
     public static int LeastPenalty(BallOn on) => Math.Max(Foul.Least, on == BallOn.Colour ? 0 : BallValue.Of(on, null));
 
-    private static IEnumerable<int> HighestPots(FrameState frame)
+    /// <summary>What the player who comes to the table next finds: reds with the highest colour each, and the colours. No colour is owed to him, and no free ball.</summary>
+    private static int LeftToOpponent(List<BallId> colours, int down, int reds) => colours.Skip(down).Sum(BallValue.Of) + reds * (1 + Highest(colours));
+
+    /// <summary>The pots of the largest break in their order, with the reds and the number of colours in order that are gone after each.</summary>
+    private static IEnumerable<(int Points, int Reds, int ColoursDown)> HighestPots(FrameState frame)
     {
-        var colours = frame.Up.Where(ball => ball >= BallId.Yellow).Order().ToList();
+        var colours = ColoursOf(frame);
         var highest = Highest(colours);
         var takesColour = frame.On == BallOn.Colour;
         if (frame.IsFreeBall)
         {
-            yield return BallValue.Of(frame.On, null);
+            yield return (BallValue.Of(frame.On, null), frame.Reds, 0);
             takesColour = frame.On == BallOn.Red;
         }
 
-        if (takesColour) yield return highest;
-        for (var red = 0; red < frame.Reds; red++)
+        if (takesColour) yield return (highest, frame.Reds, 0);
+        for (var reds = frame.Reds - 1; reds >= 0; reds--)
         {
-            yield return 1;
-            if (highest > 0) yield return highest;
+            yield return (1, reds, 0);
+            if (highest > 0) yield return (highest, reds, 0);
         }
 
-        foreach (var colour in colours) yield return BallValue.Of(colour);
+        for (var down = 0; down < colours.Count; down++) yield return (BallValue.Of(colours[down]), 0, down + 1);
     }
+
+    private static List<BallId> ColoursOf(FrameState frame) => [.. frame.Up.Where(ball => ball >= BallId.Yellow).Order()];
 
     private static int Highest(List<BallId> colours) => colours.Count == 0 ? 0 : colours.Max(BallValue.Of);
 }

@@ -16,13 +16,15 @@ internal sealed class MissJudge(Sight sight)
     /// <returns>The call, and how often running a full ball was missed.</returns>
     public (MissCall Call, int Misses) Judge(FrameState before, Call call, IReadOnlyList<Foul> fouls, FrameState after)
     {
-        if (!Call.FailedToHit(fouls) || before.White is not { } white) return (MissCall.None, 0);
+        if (!Call.FailedToHit(fouls)) return (MissCall.None, 0);
         var targets = call.Targets.ToHashSet();
         List<Place> Places(bool on) => [.. before.Balls.Where(placed => placed.Ball != BallId.Cue && targets.Contains(placed.Ball) == on).Select(placed => placed.Place)];
-        var others = Places(false);
-        var seen = Places(true).ConvertAll(target => sight.Of(white, target, others));
+        var (others, on) = (Places(false), Places(true));
+        bool Reaches(Place from, Func<BallInSight, bool> asks) => on.Exists(target => asks(sight.Reach(from, target, others)));
+        // In hand the player chose from where he played: he could have had what there is from anywhere in the D.
+        bool Could(Func<BallInSight, bool> asks) => before.White is { } white && !before.IsInHand ? Reaches(white, asks) : sight.FromTheD(before, place => Reaches(place, asks));
         var isDecided = IsDecided(before) || IsDecided(after);
-        if (seen.Exists(ball => ball.FullBall))
+        if (Could(ball => ball.FullBall))
         {
             return before.Misses switch
             {
@@ -33,7 +35,7 @@ internal sealed class MissJudge(Sight sight)
         }
 
         if (isDecided) return (MissCall.None, 0);
-        return (seen.Exists(ball => ball.AnyPart) ? MissCall.Called : MissCall.RefereeJudges, 0);
+        return (Could(ball => ball.AnyPart) ? MissCall.Called : MissCall.RefereeJudges, 0);
     }
 
     /// <summary>True when one of the players needs penalty points, or the points left just level the scores: then no miss is called.</summary>

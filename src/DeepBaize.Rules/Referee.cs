@@ -38,7 +38,7 @@ public sealed class Referee(Sight? sight)
         var isLast = before.Phase == FramePhase.RespottedBlack || before.IsOnlyBlackLeft;
         if (isLast && points > 0) return Ended(points, 0, [], MissCall.None, spotted, after with { Scores = scores, Break = before.Break + points });
         var next = points > 0 ? after with { Scores = scores, Break = before.Break + points } : (after with { Scores = scores }).ForOpponent();
-        return new Ruling(points, 0, [], points > 0, MissCall.None, FrameEnd.None, spotted, next with { IsFreeBall = false, Misses = 0 });
+        return new Ruling(points, 0, [], points > 0, MissCall.None, FrameEnd.None, spotted, next);
     }
 
     private Ruling Foul(FrameState before, Call call, StrokeFacts facts, List<Foul> fouls, FrameState after, IReadOnlyList<PlacedBall> spotted)
@@ -48,10 +48,10 @@ public sealed class Referee(Sight? sight)
         var next = after with { Scores = scores };
         if (before.Phase == FramePhase.RespottedBlack || before.IsOnlyBlackLeft) return Ended(0, penalty, fouls, MissCall.None, spotted, next);
         var (miss, misses) = sight is null ? (MissCall.None, 0) : new MissJudge(sight).Judge(before, call, fouls, next);
-        next = next.ForOpponent() with { Misses = misses };
+        next = next.ForOpponent();
         if (miss == MissCall.FrameLost)
-            return new Ruling(0, penalty, fouls, false, miss, FrameEnd.OpponentWins, spotted, next with { Phase = FramePhase.Over });
-        return new Ruling(0, penalty, fouls, false, miss, FrameEnd.None, spotted, next with { IsFreeBall = sight?.IsSnookered(next) ?? false });
+            return new Ruling(0, penalty, fouls, false, miss, FrameEnd.OpponentWins, spotted, next with { Phase = FramePhase.Over }) { Misses = misses };
+        return new Ruling(0, penalty, fouls, false, miss, FrameEnd.None, spotted, next with { IsFreeBall = sight?.IsSnookered(next) ?? false }) { Misses = misses };
     }
 
     /// <summary>The last black has fallen or was fouled: the frame is over, or the black is spotted again when the scores are level.</summary>
@@ -60,7 +60,7 @@ public sealed class Referee(Sight? sight)
         var lead = last.Scores.Player - last.Scores.Opponent;
         if (lead != 0)
         {
-            var over = last with { Phase = FramePhase.Over, IsFreeBall = false };
+            var over = last with { Phase = FramePhase.Over };
             return new Ruling(points, penalty, fouls, false, miss, lead > 0 ? FrameEnd.PlayerWins : FrameEnd.OpponentWins, spotted, over);
         }
 
@@ -70,14 +70,12 @@ public sealed class Referee(Sight? sight)
             On = BallOn.Black,
             Break = 0,
             IsInHand = true,
-            IsFreeBall = false,
             Phase = FramePhase.RespottedBlack,
-            Misses = 0,
         };
         return new Ruling(points, penalty, fouls, false, miss, FrameEnd.None, again.Balls, again);
     }
 
-    /// <summary>The balls as the next stroke finds them, with colours back on their spots, and what is on; scores and turn are still the old ones.</summary>
+    /// <summary>The balls as the next stroke finds them, with colours back on their spots, and what is on; a free ball and misses are of the stroke that was played. Scores and turn are still the old ones.</summary>
     private static FrameState Settle(FrameState before, Call call, StrokeFacts facts, bool isFoul, out IReadOnlyList<PlacedBall> spotted)
     {
         var gone = facts.Potted.Concat(facts.OffTable).ToList();
@@ -94,6 +92,6 @@ public sealed class Referee(Sight? sight)
         spotted = back;
         var up = balls.Select(placed => placed.Ball).ToList();
         var isInHand = up.TrueForAll(ball => ball != BallId.Cue);
-        return before with { Balls = balls, IsInHand = isInHand, On = call.OnNext(facts, isFoul, up) ?? before.On };
+        return before with { Balls = balls, IsInHand = isInHand, IsFreeBall = false, Misses = 0, On = call.OnNext(facts, isFoul, up) ?? before.On };
     }
 }

@@ -1,4 +1,5 @@
 using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Rules;
 
@@ -31,7 +32,8 @@ public static class Respotting
         {
             foreach (var other in others)
             {
-                if (place.SquaredDistanceTo(other) < gauge.Diameter * gauge.Diameter) return false;
+                // A ball that would touch occupies a spot as well.
+                if (place.DistanceTo(other) <= gauge.Diameter + Layout.TouchingGap) return false;
             }
 
             return true;

@@ -52,6 +52,11 @@ public sealed record Ruling(
     IReadOnlyList<Table.Layouts.PlacedBall> Spotted,
     FrameState Next)
 {
+    /// <summary>
+    /// How often running a miss has been called from this position while a full ball could be hit, this one included. It counts only when the balls are put back for the same player.
+    /// </summary>
+    public int Misses { get; init; }
+
     /// <summary>Why an attempt at a line-up is over with it.</summary>
     public LineUpFailure Failure { get; init; }
 
@@ -70,14 +75,14 @@ public sealed record Ruling(
         return Next.ForOpponent() with { IsFreeBall = false };
     }
 
-    /// <summary>The opponent has the balls put back after a miss: the same stroke again, with the penalty counted.</summary>
+    /// <summary>The opponent has the balls put back after a miss: the same stroke again, with the penalty counted. Where the referee judges he may have called it.</summary>
     /// <param name="before">The frame before the stroke.</param>
-    /// <exception cref="InvalidOperationException">No miss was called.</exception>
+    /// <exception cref="InvalidOperationException">No miss was called, nor could be.</exception>
     public FrameState PutBack(FrameState before)
     {
         ArgumentNullException.ThrowIfNull(before);
-        if (Miss is not (MissCall.Called or MissCall.CalledAndWarned)) throw new InvalidOperationException("Only after a miss are the balls put back.");
-        return before with { Scores = before.Scores with { Opponent = before.Scores.Opponent + Penalty }, Break = 0, Misses = Next.Misses };
+        if (Miss is not (MissCall.Called or MissCall.CalledAndWarned or MissCall.RefereeJudges)) throw new InvalidOperationException("Only after a miss are the balls put back.");
+        return before with { Scores = before.Scores with { Opponent = before.Scores.Opponent + Penalty }, Break = 0, Misses = Misses };
     }
 
     /// <summary>The ruling in a few words: "8 points", "foul, 4 away: no ball is hit".</summary>

@@ -110,7 +110,7 @@ public sealed class BreakExampleTests
     {
         var frame = new FrameState(
             [new(Cue, new Place(2.95, 0.62)), new(Red1, new Place(2.9, 1.25)), new(Red2, new Place(3.02, 0.5)), .. Spotted()], BallGauge.Standard, BallOn.Colour, new Scores(40, 30));
-        Assert.Equal(21, FrameArithmetic.PointsToSecure(frame));
+        Assert.Equal(23, FrameArithmetic.PointsToSecure(frame));
         var secure = new BreakSearch(Ask(new BreakWishes(Goal: BreakGoal.Secure))).Run(frame, 1500);
         Assert.All(secure.Best, rated => Assert.InRange(rated.Worth, 0.01, 1));
         Assert.True(new BreakSearch(Ask(BreakWishes.Free)).Run(frame, 1500).Best[0].Worth > 1);

@@ -58,6 +58,8 @@ public sealed class AfterPotTests
         // Sequence 42 of the worked list: black spot covered, pink spot free.
         Assert.Equal(Spots.Pink, Respotting.PlaceFor(BallId.Black, [Spots.Black.Offset(0.01, 0)], Gauge));
         Assert.Equal(Spots.Black, Respotting.PlaceFor(BallId.Black, [Spots.Black.Offset(0.06, 0)], Gauge));
+        // A ball that would touch the colour occupies its spot: a gap of 0.02 mm is none.
+        Assert.Equal(Spots.Pink, Respotting.PlaceFor(BallId.Black, [Spots.Black.Offset(Gauge.Diameter + 0.00002, 0)], Gauge));
     }
 
     [Fact]

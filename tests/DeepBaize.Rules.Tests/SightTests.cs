@@ -50,6 +50,27 @@ public sealed class SightTests
         Assert.False(Sight.IsSnookeredBy(Frame(BallOn.Red, White, new(BallId.Red1, Red), blue), BallId.Pink));
     }
 
+    /// <summary>Only what is nearest to the white of the balls in the way snookers; different balls before different reds do not.</summary>
+    [Fact]
+    public void The_ball_that_really_snookers_is_the_nearest_in_the_way()
+    {
+        PlacedBall red = new(BallId.Red1, Red), black = new(BallId.Black, new Place(1.3, 0.889)), blue = new(BallId.Blue, new Place(1.06, 0.889));
+        Assert.True(Sight.IsSnookeredBy(Frame(BallOn.Red, White, red, black), BallId.Black));
+        Assert.False(Sight.IsSnookeredBy(Frame(BallOn.Red, White, red, black, blue), BallId.Black));
+        Assert.True(Sight.IsSnookeredBy(Frame(BallOn.Red, White, red, black, blue), BallId.Blue));
+        var behind = new PlacedBall(BallId.Red2, new Place(0.2, 0.889));
+        Assert.False(Sight.IsSnookeredBy(Frame(BallOn.Red, White, red, black, behind, new(BallId.Pink, new Place(0.9, 0.889))), BallId.Black));
+    }
+
+    [Fact]
+    public void A_player_who_touches_the_only_ball_on_is_not_snookered()
+    {
+        var touched = new Place(White.X + Gauge.Diameter, White.Y);
+        PlacedBall[] beside = [new(BallId.Red1, touched), new(BallId.Blue, new Place(1.0, 0.889 + 0.06)), new(BallId.Pink, new Place(1.0, 0.889 - 0.06))];
+        Assert.False(Sight.IsSnookered(Frame(BallOn.Red, White, beside)));
+        Assert.True(Sight.IsSnookered(Frame(BallOn.Red, White, [beside[0] with { Place = new Place(1.3, 0.889) }, beside[1], beside[2], new(BallId.Black, new Place(1.06, 0.889))])));
+    }
+
     [Fact]
     public void In_hand_the_white_is_snookered_only_from_everywhere_in_the_D()
     {
