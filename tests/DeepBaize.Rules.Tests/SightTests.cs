@@ -65,8 +65,9 @@ public sealed class SightTests
     [Fact]
     public void A_player_who_touches_the_only_ball_on_is_not_snookered()
     {
-        var touched = new Place(White.X + Gauge.Diameter, White.Y);
-        PlacedBall[] beside = [new(BallId.Red1, touched), new(BallId.Blue, new Place(1.0, 0.889 + 0.06)), new(BallId.Pink, new Place(1.0, 0.889 - 0.06))];
+        // Touching is a gap of up to 0.05 mm; two colours that touch as well hide both edges.
+        var touched = new Place(White.X + Gauge.Diameter + 0.00004, White.Y);
+        PlacedBall[] beside = [new(BallId.Red1, touched), new(BallId.Blue, new Place(1.0, 0.889 + Gauge.Diameter)), new(BallId.Pink, new Place(1.0, 0.889 - Gauge.Diameter))];
         Assert.False(Sight.IsSnookered(Frame(BallOn.Red, White, beside)));
         Assert.True(Sight.IsSnookered(Frame(BallOn.Red, White, [beside[0] with { Place = new Place(1.3, 0.889) }, beside[1], beside[2], new(BallId.Black, new Place(1.06, 0.889))])));
     }

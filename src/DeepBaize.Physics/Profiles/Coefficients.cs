@@ -11,11 +11,17 @@ public static class Coefficients
     private const string Mathavan2010 = "Mathavan, Jackson and Parkin 2010";
     private const string Marlow = "Marlow's data as fitted by Alciatore, technical proof A.14";
 
+    /// <summary>Greatest rolling resistance that is taken.</summary>
+    public const double MostRollingFriction = 0.1;
+
+    /// <summary>Greatest factor on the friction between balls that is taken.</summary>
+    public const double MostBallFriction = 20;
+
     /// <summary>All coefficients, in the order in which a table is described.</summary>
     public static IReadOnlyList<Coefficient> All { get; } =
     [
         Within("table.slidingFriction", "friction of a slipping ball on the cloth", "", 0, 1, $"0.178-0.245 measured on snooker cloth, {Mathavan2009}", c => c.Table.SlidingFriction),
-        Within("table.rollingFriction", "deceleration of a rolling ball over gravity", "", 0, 0.1, $"{Memory}; 0.0127 in {Mathavan2009}", c => c.Table.RollingFriction),
+        Within("table.rollingFriction", "deceleration of a rolling ball over gravity", "", 0, MostRollingFriction, $"{Memory}; 0.0127 in {Mathavan2009}", c => c.Table.RollingFriction),
         Within("table.spinDeceleration", "loss of vertical spin", "rad/s^2", 0, 200, $"{Memory}; 5-15 quoted for pool cloth", c => c.Table.SpinDeceleration),
         Above("table.gravity", "acceleration of free fall", "m/s^2", 0, 30, "standard", c => c.Table.Gravity),
         Within("table.bedRestitution", "restitution of a ball that lands on the bed (not used until balls leave the bed)", "", 0, 1, Memory, c => c.Table.BedRestitution),
@@ -39,7 +45,7 @@ public static class Coefficients
         Within("balls.diameter", "diameter of a ball", "m", 0.03, 0.08, "official rules, section 1", c => c.Balls.Diameter),
         Above("balls.mass", "mass of a ball", "kg", 0, 1, $"{Memory}; the rules only ask that balls weigh alike", c => c.Balls.Mass),
         Within("balls.restitution", "restitution between balls", "", 0, 1, $"{Memory}; 0.89 to 0.98 published", c => c.Balls.Restitution),
-        Within("balls.frictionFactor", "condition of the balls, a factor on their friction: 1 clean, 2 dirty", "", 0, 20, Memory, c => c.Balls.FrictionFactor),
+        Within("balls.frictionFactor", "condition of the balls, a factor on their friction: 1 clean, 2 dirty", "", 0, MostBallFriction, Memory, c => c.Balls.FrictionFactor),
         Within("balls.frictionA", "constant part of the friction between balls", "", 0, 1, Marlow, c => c.Balls.FrictionA),
         Within("balls.frictionB", "part that vanishes with slip speed", "", 0, 1, Marlow, c => c.Balls.FrictionB),
         Within("balls.frictionC", "rate at which it vanishes", "s/m", 0, 100, Marlow, c => c.Balls.FrictionC),
@@ -66,11 +72,18 @@ public static class Coefficients
         if (!(sine >= 0 && sine <= 0.5))
             return new("table.noseHeight", $"table.noseHeight lies between the ball's radius and 1.5 radii; {conditions.Table.NoseHeight} was given.");
 
-        // Above the tangent of the nose's lean, friction at the nose could lift the ball off the bed.
-        var (friction, limit) = (conditions.Table.CushionFriction, Math.Tan(Math.Asin(sine)));
+        var (friction, limit) = (conditions.Table.CushionFriction, CushionFrictionLimit(conditions));
         return friction == 0 || (friction > 0 && friction < limit)
             ? null
             : new("table.cushionFriction", $"table.cushionFriction lies between 0 and below {limit:0.000} at this nose height; {friction} was given.");
+    }
+
+    /// <summary>Friction between ball and cushion that must not be reached: above the tangent of the nose's lean it could lift the ball off the bed.</summary>
+    /// <param name="conditions">The nose's height and the balls.</param>
+    public static double CushionFrictionLimit(PlayingConditions conditions)
+    {
+        ArgumentNullException.ThrowIfNull(conditions);
+        return Math.Tan(Math.Asin(conditions.Gauge.NoseSine));
     }
 
     private static Coefficient Lively(string field, string cushion, Func<PlayingConditions, double> of) =>

@@ -34,6 +34,8 @@ public sealed class PocketOpenings
     /// <summary>Tables that are remembered at a time; requests may bring any number of them.</summary>
     private const int MostKnown = 64;
 
+    private static readonly CueCoefficients AnyCue = new();
+
     private static readonly ConcurrentDictionary<PlayingConditions, PocketOpenings> Known = new();
 
     private readonly TableOutline _outline;
@@ -52,9 +54,11 @@ public sealed class PocketOpenings
     public static PocketOpenings Of(TableInUse table)
     {
         ArgumentNullException.ThrowIfNull(table);
-        if (Known.TryGetValue(table.Conditions, out var known)) return known;
+        // Who plays, with which cue and paces, makes no difference to what a pocket takes.
+        var key = table.Conditions with { Cue = AnyCue };
+        if (Known.TryGetValue(key, out var known)) return known;
         if (Known.Count >= MostKnown) Known.Clear();
-        return Known.GetOrAdd(table.Conditions, _ => new PocketOpenings(table));
+        return Known.GetOrAdd(key, _ => new PocketOpenings(table));
     }
 
     /// <summary>What a pocket takes of a ball at a place.</summary>

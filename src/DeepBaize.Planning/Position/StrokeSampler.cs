@@ -53,6 +53,10 @@ public static class StrokeSampler
         return samples;
     }
 
+    /// <summary>Strokes that are simulated for a count of samples: on each table the stroke is played once as it is meant.</summary>
+    /// <param name="count">How many samples.</param>
+    public static int StrokesFor(int count) => count + Math.Min(TableDoubt.Tables, count);
+
     /// <summary>Plays strokes on one of the tables.</summary>
     private sealed class Reader
     {

@@ -48,6 +48,9 @@ public sealed class StrokeSearch
     private const double HardestPace = 8;
     private const double PaceStep = 0.5;
 
+    /// <summary>Cost in points of a hundred of a stroke that cannot be cued: more than any chance is worth.</summary>
+    private const double RuledOut = 100;
+
     private static readonly double[] Heights = [-0.42, -0.28, -0.14, 0, 0.14, 0.28, 0.42];
 
     private readonly SearchQuestion _question;
@@ -124,8 +127,10 @@ public sealed class StrokeSearch
 
     private Strike? Aim(Dials dials)
     {
-        _played += 4;
-        return _player.Solver.Solve(_question.Layout, _question.Pot, dials, withWindow: false).Solution?.Strike;
+        var before = _player.Solver.Played;
+        var solved = _player.Solver.Solve(_question.Layout, _question.Pot, dials, withWindow: false).Solution?.Strike;
+        _played += _player.Solver.Played - before;
+        return solved;
     }
 
     /// <summary>What a stroke promises when it is played as meant, and a little too hard and too soft.</summary>
@@ -176,12 +181,12 @@ public sealed class StrokeSearch
         var cued = CueingReader.Deliver(table, layout, player, strike);
         var asked = new SampleQuestion(table, layout, _question.Pot, strike, cued.Delivery, _question.Doubt, _question.Zone is null ? player : null, _question.Zone);
         var samples = StrokeSampler.Play(asked, count, _question.Seed, cancel: cancel);
-        _played += count;
+        _played += StrokeSampler.StrokesFor(count) + 1;
         var pot = samples.Count(sample => sample.IsGood) / (double)count;
         var success = samples.Sum(sample => !sample.IsGood ? 0 : _question.Zone is not null ? sample.IsInZone ? 1 : 0 : sample.Next?.Chance ?? 0) / count;
         var dials = Dials.Of(strike);
         var plan = new ComparedPlan(
-            pot, pot == 0 ? 0 : success / pot, Demand.Of(dials, cued.Factor), player.Preferences.Cost(dials.Side, dials.Height, cued.NeedsRest) + (cued.IsPossible ? 0 : 100));
+            pot, pot == 0 ? 0 : success / pot, Demand.Of(dials, cued.Factor), player.Preferences.Cost(dials.Side, dials.Height, cued.NeedsRest) + (cued.IsPossible ? 0 : RuledOut));
         return new FoundStroke(strike, cued, _outlook.Of(layout, _question.Pot, strike).White, plan, success, count);
     }
 

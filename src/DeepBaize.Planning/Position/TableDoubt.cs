@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Players;
 
 namespace DeepBaize.Planning.Position;
@@ -30,8 +31,11 @@ public sealed record TableDoubt(
     /// <summary>True when nothing is drawn.</summary>
     public bool IsNone => this == None;
 
+    /// <summary>Share of the greatest friction at the cushions that is drawn at most: at that friction itself the cushion could lift the ball.</summary>
+    private const double MostOfLimit = 0.999;
+
     /// <summary>
-    /// One of the tables that the profile may stand for. Each coefficient takes each sixteenth of its interval once over the sixteen tables (Latin hypercube; McKay, Beckman and
+    /// One of the tables that the profile may stand for. What cannot be simulated is not drawn: each coefficient ends at its range. Each coefficient takes each sixteenth of its interval once over the sixteen tables (Latin hypercube; McKay, Beckman and
     /// Conover 1979).
     /// </summary>
     /// <param name="conditions">The profile's conditions.</param>
@@ -45,15 +49,15 @@ public sealed record TableDoubt(
         {
             Table = conditions.Table with
             {
-                SlidingFriction = conditions.Table.SlidingFriction * Factor(SlidingFriction, 0, 1),
-                RollingFriction = conditions.Table.RollingFriction * Factor(RollingFriction, 1, 3),
+                SlidingFriction = Math.Min(1, conditions.Table.SlidingFriction * Factor(SlidingFriction, 0, 1)),
+                RollingFriction = Math.Min(Coefficients.MostRollingFriction, conditions.Table.RollingFriction * Factor(RollingFriction, 1, 3)),
                 CushionRestitution = Math.Min(1, conditions.Table.CushionRestitution * Factor(CushionRestitution, 2, 5)),
-                CushionFriction = conditions.Table.CushionFriction * Factor(CushionFriction, 3, 7),
+                CushionFriction = Math.Min(MostOfLimit * Coefficients.CushionFrictionLimit(conditions), conditions.Table.CushionFriction * Factor(CushionFriction, 3, 7)),
             },
             Balls = conditions.Balls with
             {
                 Restitution = Math.Min(1, conditions.Balls.Restitution * Factor(BallRestitution, 4, 9)),
-                FrictionFactor = conditions.Balls.FrictionFactor * Factor(BallFriction, 5, 11),
+                FrictionFactor = Math.Min(Coefficients.MostBallFriction, conditions.Balls.FrictionFactor * Factor(BallFriction, 5, 11)),
             },
         };
 
