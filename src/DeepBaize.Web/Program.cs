@@ -39,11 +39,13 @@ builder.Services.ConfigureHttpJsonOptions(json =>
     json.SerializerOptions.RespectNullableAnnotations = true;
     json.SerializerOptions.RespectRequiredConstructorParameters = true;
     json.SerializerOptions.PropertyNamingPolicy = JsonNamingPolicy.CamelCase;
+    json.SerializerOptions.Converters.Add(new PlainNumber());
 });
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = PlainStatus.Explain);
 builder.Services.AddExceptionHandler<ProblemHandler>();
-builder.Services.AddOpenApi();
+builder.Services.AddPackedText();
+builder.Services.AddOpenApi(document => document.AddSchemaTransformer(PlainNumber.DescribeAsync));
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton<ComputePool>();
 builder.Services.AddHostedService<WarmUp>();
@@ -56,9 +58,13 @@ builder.Services.AddScoped<ShelfStore>();
 builder.Services.AddHealthChecks().AddDbContextCheck<BaizeDbContext>("database", tags: [HealthRoutes.Ready]);
 
 var app = builder.Build();
+app.UsePageHeaders();
+app.UseResponseCompression();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
-app.UsePageHeaders();
+app.UseOwnPagesOnly();
+app.UseReadableBodies();
+app.UseWorkMeter();
 app.UseDefaultFiles();
 app.UseStaticFiles();
 app.MapOpenApi("/openapi/v1.json");
@@ -76,7 +82,7 @@ app.MapPresets();
 app.MapExchange();
 app.MapShelf();
 app.MapPlayers();
-app.MapFallbackToFile("index.html");
+app.MapPage();
 await app.RunAsync();
 
 /// <summary>The web application, named so that tests can host it.</summary>

@@ -2,6 +2,7 @@ using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json;
 using DeepBaize.Tests;
+using DeepBaize.Web.Compute;
 using static DeepBaize.Web.Tests.PotRequests;
 
 namespace DeepBaize.Web.Tests;
@@ -98,11 +99,11 @@ public sealed class BreakTests(WebFixture web)
     }
 
     [Fact]
-    public async Task Twenty_plans_at_once_some_wait_the_others_are_told_when_to_come_again_and_balls_are_still_predicted()
+    public async Task Of_eighty_plans_at_once_most_wait_the_others_are_told_when_to_come_again_and_balls_are_still_predicted()
     {
         using var leave = new CancellationTokenSource();
-        var plans = Enumerable.Range(0, 20).Select(_ => StartAsync(leave.Token)).ToList();
-        // Those that wait answer later; the others are refused at once, and the first of all gets its first answer.
+        var plans = Enumerable.Range(0, 80).Select(_ => StartAsync(leave.Token)).ToList();
+        // Those that wait are told so at once, the others are refused at once.
         bool Has(HttpStatusCode status) => plans.Exists(plan => plan.IsCompletedSuccessfully && plan.Result.Status == status);
         for (var i = 0; i < 400 && !(Has(HttpStatusCode.OK) && Has(HttpStatusCode.TooManyRequests)); i++) await Task.Delay(50);
         var times = new List<double>();
@@ -113,13 +114,13 @@ public sealed class BreakTests(WebFixture web)
             times.Add(clock.Elapsed.TotalMilliseconds);
         }
 
-        Figures.Print($"Live prediction while twenty plans are asked for: p95 {times.Order().ElementAt(11):0} ms (aim 50).");
+        Figures.Print($"Live prediction while eighty plans are asked for: p95 {times.Order().ElementAt(11):0} ms (aim 30).");
         await leave.CancelAsync();
         var answers = plans.Where(plan => plan.IsCompletedSuccessfully).Select(plan => plan.Result).ToList();
         var refused = answers.Where(answer => answer.Status == HttpStatusCode.TooManyRequests).ToList();
         Assert.NotEmpty(refused);
         Assert.All(refused, answer => Assert.True(answer.RetrySeconds > 0));
-        Assert.Contains(answers, answer => answer.Status == HttpStatusCode.OK);
+        Assert.InRange(answers.Count(answer => answer.Status == HttpStatusCode.OK), 50, ComputePool.MostPlans);
 
         async Task<(HttpStatusCode Status, double RetrySeconds)> StartAsync(CancellationToken cancel)
         {

@@ -61,7 +61,7 @@ public sealed partial class ClusterImpact
             new(new Vec3(_balls.Diameter, 0, _balls.Radius), Vec3.Zero, Vec3.Zero),
         ];
         SetUp(pair, 0);
-        Run(pair);
+        Run(pair, null);
         return pair[1].Velocity.X - pair[0].Velocity.X;
     }
 

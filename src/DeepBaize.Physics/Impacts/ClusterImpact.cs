@@ -55,6 +55,7 @@ public sealed partial class ClusterImpact
     private const double LongestFlight = 2;
 
     private const int MaxSteps = 20_000;
+    private const int StepsBetweenLooks = 50;
 
     private readonly BallCoefficients _balls;
     private readonly double _stiffness;
@@ -85,11 +86,14 @@ public sealed partial class ClusterImpact
     /// </param>
     /// <param name="reach">Largest gap in metres that links two balls.</param>
     /// <returns>How many steps it took.</returns>
-    public int Resolve(Span<BallState> balls, double reach = Layout.TouchingGap)
+    public int Resolve(Span<BallState> balls, double reach = Layout.TouchingGap) => Resolve(balls, reach, null);
+
+    /// <summary>As above, on behalf of a question whose work is counted.</summary>
+    internal int Resolve(Span<BallState> balls, double reach, Simulation.WorkMeter? work)
     {
         if (double.IsNaN(_damping)) FindDamping();
         SetUp(balls, reach);
-        var steps = Run(balls);
+        var steps = Run(balls, work);
         for (var i = 0; i < balls.Length; i++) balls[i] = BallImpact.OnBed(balls[i]);
         return steps;
     }
@@ -138,7 +142,7 @@ public sealed partial class ClusterImpact
         }
     }
 
-    private int Run(Span<BallState> balls)
+    private int Run(Span<BallState> balls, Simulation.WorkMeter? work)
     {
         var closing = 0.0;
         foreach (ref var link in Links) closing = Math.Max(closing, ClosingOf(link, balls));
@@ -150,6 +154,7 @@ public sealed partial class ClusterImpact
         while (steps < MaxSteps && (IsPressing() || FliesToContact(balls, closing * Negligible)))
         {
             steps++;
+            if (steps % StepsBetweenLooks == 0) work?.Spend(1 + StepsBetweenLooks * _linkCount / Simulation.WorkMeter.LinkStepsPerEvent);
             Begin(balls);
             var error = Step(h) / closing;
             var change = Math.Clamp(0.9 * Math.Pow(StepTolerance / (error + 1e-30), 0.2), 0.2, 3);

@@ -47,7 +47,7 @@ public sealed partial class TableSimulation
     private void ResolveCluster(int count, double reach)
     {
         _result.ClusterCount++;
-        _clusters.Resolve(_after.AsSpan(0, count), reach);
+        _clusters.Resolve(_after.AsSpan(0, count), reach, _work);
         if (_result.SecondContact is null) NoteWhiteInCluster(count);
     }
 

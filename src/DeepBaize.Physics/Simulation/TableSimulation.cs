@@ -41,6 +41,7 @@ public sealed partial class TableSimulation
     private int _count;
     private double _now;
     private ShotRecord? _record;
+    private WorkMeter? _work;
 
     /// <summary>Prepares a table.</summary>
     /// <param name="conditions">Conditions that can be simulated, see <see cref="Profiles.Coefficients.Problems"/>.</param>
@@ -120,9 +121,12 @@ public sealed partial class TableSimulation
     private void Run(Layout layout, in BallState white, StrokeResult result, ShotRecord? record, BallId? watched)
     {
         SetUp(layout, white, result, record);
+        _work = WorkMeter.Current;
+        _work?.Begin();
         var watch = watched is { } ball ? IndexOf(ball) : -1;
         while (true)
         {
+            if (_result.EventCount % WorkMeter.LookEvery == WorkMeter.LookEvery - 1) _work?.Spend(WorkMeter.LookEvery);
             var (time, index) = FindNext();
             if (time >= TimeLimit)
             {
@@ -146,6 +150,7 @@ public sealed partial class TableSimulation
             break;
         }
 
+        _work?.Spend(_result.EventCount % WorkMeter.LookEvery);
         Finish();
     }
 

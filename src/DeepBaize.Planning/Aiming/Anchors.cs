@@ -53,7 +53,8 @@ public static class Anchors
     {
         Anchor? best = null;
         var firmest = Math.Min(FirmestPace, CueStrike.HardestPace(Dials.SafeHeight, player.Solver.Table.Conditions));
-        for (var firmer = dials; ; firmer = firmer with { WhiteSpeed = Pace.ToSpeed(firmer.Pace + PaceStep) })
+        // A player's own softest pace may lie below the house's scale.
+        for (var firmer = dials; ; firmer = firmer with { WhiteSpeed = Pace.ToSpeed(Math.Max(Pace.Softest, firmer.Pace + PaceStep)) })
         {
             var anchor = At(player, layout, pot, firmer, kind);
             if (best?.Stroke is null) best = anchor;

@@ -83,10 +83,21 @@ public readonly record struct ObjectBallRun(
             if (double.IsNaN(_metAt)) return told.Kind != ShotEventKind.Ball || Meet(told);
             for (var i = 0; i < told.Balls.Count; i++)
             {
-                if (told.Balls[i].Ball == pot.Ball) return Follow(told, told.Balls[i], told.Balls.Count > 1 ? told.Balls[1 - i].Ball : null);
+                if (told.Balls[i].Ball == pot.Ball) return Follow(told, told.Balls[i], OtherThan(pot.Ball, told.Balls));
             }
 
             return true;
+        }
+
+        /// <summary>The first other ball of a contact, which may be one of many; null when there is none.</summary>
+        private static BallId? OtherThan(BallId ball, IReadOnlyList<BallAtEvent> balls)
+        {
+            for (var i = 0; i < balls.Count; i++)
+            {
+                if (balls[i].Ball != ball) return balls[i].Ball;
+            }
+
+            return null;
         }
 
         private bool Meet(ShotEvent told)

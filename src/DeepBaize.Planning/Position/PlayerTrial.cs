@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
 using DeepBaize.Table;
@@ -14,6 +15,7 @@ public static class PlayerTrial
     private const double BlackCutDegrees = 25;
     private const double BlackPace = 3.5;
     private const double LongPace = 5;
+    private const double PaceStep = 0.5;
 
     /// <summary>The black off its spot from 0.6 m at a comfortable angle (25 degrees), pace 3.5, centre ball.</summary>
     public static (Layout Layout, Pot Pot, Dials Dials) Black(TableInUse table)
@@ -40,7 +42,7 @@ public static class PlayerTrial
         return (Lay(table, white, new PlacedBall(BallId.Blue, Spots.Blue)), pot, Dials.AtPace(LongPace));
     }
 
-    /// <summary>How often a player pots one of them.</summary>
+    /// <summary>How often a player pots one of them, at the softest pace from the trial's on at which it goes; never on a table on which it does not go at all.</summary>
     /// <param name="table">The table, taken as it is.</param>
     /// <param name="errors">The player's errors.</param>
     /// <param name="trial">The pot.</param>
@@ -49,11 +51,22 @@ public static class PlayerTrial
     public static Chance Rate(TableInUse table, DeliveryErrors errors, (Layout Layout, Pot Pot, Dials Dials) trial, int count, int seed)
     {
         ArgumentNullException.ThrowIfNull(table);
-        var strike = new PotSolver(table).Solve(trial.Layout, trial.Pot, trial.Dials, withWindow: false).Solution?.Strike
-            ?? throw new InvalidOperationException("On this table the pot cannot be played.");
-        var delivery = Delivery.Of(errors, trial.Dials.Pace, 1, Cueing.BridgeRoom.UsualLength, table.Conditions);
+        if (Aim(table, trial) is not { } strike) return new Chance(0, count);
+        var delivery = Delivery.Of(errors, Dials.Of(strike).Pace, 1, Cueing.BridgeRoom.UsualLength, table.Conditions);
         var samples = StrokeSampler.Play(new SampleQuestion(table, trial.Layout, trial.Pot, strike, delivery, TableDoubt.None), count, seed);
         return new Chance(samples.Count(sample => sample.IsPotted), count);
+    }
+
+    private static Strike? Aim(TableInUse table, (Layout Layout, Pot Pot, Dials Dials) trial)
+    {
+        var solver = new PotSolver(table);
+        var hardest = CueStrike.HardestPace(0, table.Conditions);
+        for (var pace = trial.Dials.Pace; pace <= hardest; pace += PaceStep)
+        {
+            if (solver.Solve(trial.Layout, trial.Pot, Dials.AtPace(pace), withWindow: false).Solution is { } solution) return solution.Strike;
+        }
+
+        return null;
     }
 
     private static Layout Lay(TableInUse table, Place white, PlacedBall ball) =>

@@ -55,6 +55,7 @@ public static class PotMatrix
         var pots = layout.Balls.Where(placed => placed.Ball != BallId.Cue)
             .SelectMany(placed => Enum.GetValues<PocketId>().Select(pocket => new Pot(placed.Ball, pocket)))
             .ToList();
+        if (pots.Count == 0) return [];
         var entries = new PotEntry[pots.Count];
         Parallel.ForEach(
             Partitioner.Create(0, pots.Count, 6),

@@ -1,3 +1,5 @@
+using System.Globalization;
+
 namespace DeepBaize.Table.Layouts;
 
 /// <summary>Why a mark is refused: which, and a sentence.</summary>
@@ -17,6 +19,9 @@ public static class MarkRules
 
     /// <summary>The most corners that a zone has.</summary>
     public const int MostCorners = 64;
+
+    /// <summary>With these a formula begins, the full-width ones and the minus sign of arithmetic included.</summary>
+    private const string FormulaSigns = "=+@\uFF1D\uFF0B\uFF20\uFF0D\u2212";
 
     /// <summary>Everything that is wrong with the marks.</summary>
     public static IReadOnlyList<MarkProblem> Problems(IReadOnlyList<Mark> marks)
@@ -38,7 +43,19 @@ public static class MarkRules
     public static bool IsPlainText(string text)
     {
         ArgumentNullException.ThrowIfNull(text);
-        return text.Length <= Longest && !text.Any(char.IsControl) && (text.Length == 0 || !"=+-@".Contains(text[0], StringComparison.Ordinal));
+        return text.Length <= Longest && !text.Any(char.IsControl) && !IsFormula(text);
+    }
+
+    /// <summary>
+    /// True for a text that a spreadsheet would work out, also after blanks, in full-width signs, or after a semicolon, at which some spreadsheets begin a new cell. A minus before a number
+    /// is none.
+    /// </summary>
+    public static bool IsFormula(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        return text.Split(';').Any(cell =>
+            (cell.Length > 0 && cell[0] is '\t' or '\r')
+            || (cell.TrimStart() is [var first, ..] trimmed && (FormulaSigns.Contains(first, StringComparison.Ordinal) || (first == '-' && !double.TryParse(trimmed, NumberStyles.Float, CultureInfo.InvariantCulture, out _)))));
     }
 
     private static IEnumerable<(string Field, string Sentence)> ProblemsOf(Mark mark)

@@ -23,15 +23,16 @@ internal static class BreakFinder
     public static readonly int Threads = Math.Max(1, Environment.ProcessorCount - 1);
 
     /// <summary>Plans a break and streams each better answer.</summary>
-    public static IAsyncEnumerable<SseItem<BreakAnswer>> Stream(BreakScene scene, ComputePool pool, CancellationToken cancel) => PoolStream.ReadAsync<BreakAnswer>(
+    public static IAsyncEnumerable<SseItem<object>> Stream(BreakScene scene, ComputePool pool, CancellationToken cancel) => PoolStream.ReadAsync<BreakAnswer>(
         "plan",
-        (tell, stop) => pool.RunPlanAsync(
+        (teller, stop) => pool.RunPlanAsync(
             token =>
             {
                 var planner = new BreakPlanner(BreakPlanner.Ask(scene.Table, scene.Player, scene.Wishes, scene.Seed, Threads));
-                planner.Plan(scene.Frame, scene.Budget, plan => tell(ToAnswer(plan, scene, token)), token);
+                planner.Plan(scene.Frame, scene.Budget, plan => teller.Tell(ToAnswer(plan, scene, token)), token);
                 return true;
             },
+            teller.Waits,
             stop),
         cancel);
 

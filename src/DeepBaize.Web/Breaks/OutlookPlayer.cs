@@ -41,9 +41,9 @@ internal static class OutlookPlayer
     }
 
     /// <summary>Plays the visits and streams what they come to.</summary>
-    public static IAsyncEnumerable<SseItem<OutlookAnswer>> Stream(OutlookScene scene, ComputePool pool, CancellationToken cancel) => PoolStream.ReadAsync<OutlookAnswer>(
+    public static IAsyncEnumerable<SseItem<object>> Stream(OutlookScene scene, ComputePool pool, CancellationToken cancel) => PoolStream.ReadAsync<OutlookAnswer>(
         "outlook",
-        (tell, stop) => pool.RunPlanAsync(
+        (teller, stop) => pool.RunPlanAsync(
             token =>
             {
                 var outlook = new BreakOutlook(BreakPlanner.Ask(scene.Break.Table, scene.Break.Player, scene.Break.Wishes, scene.Break.Seed, BreakFinder.Threads));
@@ -51,11 +51,12 @@ internal static class OutlookPlayer
                 while (points.Count < scene.Visits)
                 {
                     points.AddRange(outlook.Play(scene.Break.Frame, scene.First, points.Count, Math.Min(Batch, scene.Visits - points.Count), token).Points);
-                    tell(ToAnswer(new VisitPoints(points), scene));
+                    teller.Tell(ToAnswer(new VisitPoints(points), scene));
                 }
 
                 return true;
             },
+            teller.Waits,
             stop),
         cancel);
 

@@ -24,16 +24,20 @@ public static class ChanceEndpoints
         Pooled<ZoneQuestionInput, ZoneResponse>(routes, "/api/zones", ZoneSearch.Find)
             .WithName("FindZone").WithSummary("Where the white should stop for the next balls.");
         Refusable(routes.MapPost("/api/chances/search", (ChanceQuestion request, ComputePool pool, CancellationToken cancel) =>
-            TypedResults.ServerSentEvents(StrokeFinder.Stream(ChanceReader.Read(request), pool, cancel))))
+        {
+            pool.RequireRoom();
+            return TypedResults.ServerSentEvents(StrokeFinder.Stream(ChanceReader.Read(request), pool, cancel));
+        }))
             .Produces<FoundProgress>(StatusCodes.Status200OK, "text/event-stream")
             .WithName("SearchStrokes").WithSummary("Strokes that pot and stop in a zone, streamed as they get better.");
     }
 
     private static RouteHandlerBuilder Pooled<TQuestion, TAnswer>(IEndpointRouteBuilder routes, string path, Func<TQuestion, CancellationToken, TAnswer> find) =>
-        Refusable(routes.MapPost(path, (TQuestion request, ComputePool pool, CancellationToken cancel) => pool.RunAsync(token => find(request, token), cancel)));
+        Refusable(routes.MapPost(path, (TQuestion request, ComputePool pool, CancellationToken cancel) => pool.AnswerAsync(token => find(request, token), cancel)));
 
     private static RouteHandlerBuilder Refusable(RouteHandlerBuilder route) => route
         .ProducesProblem(StatusCodes.Status400BadRequest)
         .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
-        .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        .ProducesProblem(StatusCodes.Status422UnprocessableEntity)
+        .ProducesProblem(StatusCodes.Status429TooManyRequests);
 }

@@ -80,7 +80,7 @@ internal static class ChanceFinder
             PotMapping.Code(summary.Source),
             Demand.Of(dials, cueing.Factor),
             player.Preferences.Cost(dials.Side, dials.Height, cueing.NeedsRest),
-            ChanceMapping.ToStain(Stain.Of(samples)),
+            ChanceMapping.ToStain(Stain.Of(samples, cancel)),
             output,
             RowWriter.Write(summary, asked.Zone is not null, past, falls, meant, cueing, output),
             asked.Samples,

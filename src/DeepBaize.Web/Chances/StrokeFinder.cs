@@ -18,13 +18,15 @@ internal static class StrokeFinder
     private static readonly double[] PackSides = [0, -0.25, 0.25];
 
     /// <summary>Strokes to a zone, streamed as they get better.</summary>
-    public static IAsyncEnumerable<SseItem<FoundProgress>> Stream(ChanceScene asked, ComputePool pool, CancellationToken cancel) =>
-        PoolStream.ReadAsync<FoundProgress>("progress", (tell, stop) => pool.RunAsync(
+    public static IAsyncEnumerable<SseItem<object>> Stream(ChanceScene asked, ComputePool pool, CancellationToken cancel) =>
+        PoolStream.ReadAsync<FoundProgress>("progress", (teller, stop) => pool.CountedAsync(() => pool.RunAsync(
             token =>
             {
-                foreach (var progress in new StrokeSearch(asked.Search).Run(token)) tell(ToProgress(progress, asked));
+                foreach (var progress in new StrokeSearch(asked.Search).Run(token)) teller.Tell(ToProgress(progress, asked));
                 return true;
-            }, stop), cancel);
+            },
+            WorkLimits.Question,
+            stop)), cancel);
 
     /// <summary>The plainest stroke that is nearly as good as the one on the sheet.</summary>
     public static SimplerResponse Simplify(ChanceQuestion question, CancellationToken cancel)

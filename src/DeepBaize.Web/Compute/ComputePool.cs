@@ -1,17 +1,21 @@
+using DeepBaize.Physics.Simulation;
 using DeepBaize.Web.Problems;
 
 namespace DeepBaize.Web.Compute;
 
 /// <summary>
-/// One bounded pool for everything that takes longer than a live prediction: as many jobs at a time as there are processors. A job that waits leaves at
-/// once when it is cancelled; one that runs looks at its token between strokes.
+/// One bounded pool for everything that takes longer than a live prediction: as many jobs at a time as there are processors, and fewer plans than that. Each job has a budget of work; it
+/// leaves at once when it is cancelled, also while it waits, and who is too many is told to come again.
 /// </summary>
 public sealed class ComputePool : IDisposable
 {
-    /// <summary>Jobs that run or wait at most before further long ones are refused.</summary>
-    private const int MostBusy = 12;
+    /// <summary>Questions that run or wait at most before further ones are refused; plans that wait are counted apart.</summary>
+    public const int MostBusy = 24;
 
-    /// <summary>After how many seconds a job that was refused may be asked for again.</summary>
+    /// <summary>Plans that run or wait at most: one that waits holds only its question.</summary>
+    public const int MostPlans = 64;
+
+    /// <summary>After how many seconds what was refused may be asked for again.</summary>
     private const int RetrySeconds = 5;
 
     private readonly SemaphoreSlim _slots = new(Environment.ProcessorCount);
@@ -19,37 +23,51 @@ public sealed class ComputePool : IDisposable
     /// <summary>Plans take seconds: one processor is never theirs, so that what moves under a hand keeps moving.</summary>
     private readonly SemaphoreSlim _plans = new(Math.Max(1, Environment.ProcessorCount - 1));
 
+    private readonly PlanQueue _queue = new();
+
     private int _busy;
 
-    /// <summary>Jobs that run or wait at this moment.</summary>
+    /// <summary>Questions, plans left out, that run or wait at this moment.</summary>
     public int Busy => Volatile.Read(ref _busy);
 
-    /// <summary>Refuses a job while too many wait: each holds memory, and who waits long is better told to come again.</summary>
-    /// <exception cref="RefusalException">Too many wait.</exception>
+    /// <summary>Plans that run or wait at this moment.</summary>
+    public int Plans => _queue.Count;
+
+    /// <summary>Refuses a question while too many run or wait.</summary>
+    /// <exception cref="RefusalException">Too many do.</exception>
     public void RequireRoom()
     {
         if (Busy >= MostBusy) throw RefusalException.Busy(RetrySeconds);
     }
 
-    /// <summary>Runs a job when there is room for it.</summary>
+    /// <summary>Refuses a plan while too many run or wait.</summary>
+    /// <exception cref="RefusalException">Too many do.</exception>
+    public void RequireRoomForPlan()
+    {
+        if (Plans >= MostPlans) throw RefusalException.Busy(RetrySeconds);
+    }
+
+    /// <summary>Answers a question when there is room for it.</summary>
     /// <param name="job">The job.</param>
     /// <param name="cancel">Stops it, also while it waits.</param>
+    /// <exception cref="RefusalException">Too many wait.</exception>
+    /// <exception cref="WorkBudgetException">It costs too much.</exception>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public async Task<T> RunAsync<T>(Func<CancellationToken, T> job, CancellationToken cancel)
+    public async Task<T> AnswerAsync<T>(Func<CancellationToken, T> job, CancellationToken cancel)
     {
+        RequireRoom();
+        return await CountedAsync(() => RunAsync(job, WorkLimits.Question, cancel));
+    }
+
+    /// <summary>Counts a question that is answered in several jobs as one.</summary>
+    /// <param name="jobs">Starts its jobs.</param>
+    public async Task<T> CountedAsync<T>(Func<Task<T>> jobs)
+    {
+        ArgumentNullException.ThrowIfNull(jobs);
         Interlocked.Increment(ref _busy);
         try
         {
-            await _slots.WaitAsync(cancel);
-            try
-            {
-                // A thread of its own: the threads that answer requests must stay free to notice a reader who leaves.
-                return await Task.Factory.StartNew(() => job(cancel), cancel, TaskCreationOptions.LongRunning, TaskScheduler.Default);
-            }
-            finally
-            {
-                _slots.Release();
-            }
+            return await jobs();
         }
         finally
         {
@@ -57,28 +75,45 @@ public sealed class ComputePool : IDisposable
         }
     }
 
-    /// <summary>Runs a job that takes seconds; it leaves a processor to others.</summary>
+    /// <summary>Runs a job when there is a processor for it.</summary>
     /// <param name="job">The job.</param>
+    /// <param name="most">Events that it may cost.</param>
     /// <param name="cancel">Stops it, also while it waits.</param>
+    /// <exception cref="WorkBudgetException">It costs too much.</exception>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public async Task<T> RunPlanAsync<T>(Func<CancellationToken, T> job, CancellationToken cancel)
+    public async Task<T> RunAsync<T>(Func<CancellationToken, T> job, long most, CancellationToken cancel)
     {
-        Interlocked.Increment(ref _busy);
+        await _slots.WaitAsync(cancel);
         try
         {
-            await _plans.WaitAsync(cancel);
-            try
-            {
-                return await RunAsync(job, cancel);
-            }
-            finally
-            {
-                _plans.Release();
-            }
+            // A thread of its own: the threads that answer requests must stay free to notice a reader who leaves.
+            return await Task.Factory.StartNew(
+                () => WorkMeter.Measure(most, _ => job(cancel), cancel), cancel, TaskCreationOptions.LongRunning, TaskScheduler.Default);
         }
         finally
         {
-            Interlocked.Decrement(ref _busy);
+            _slots.Release();
+        }
+    }
+
+    /// <summary>Runs a job that takes seconds; it leaves a processor to others.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="waits">Is told how many plans are ahead, at once and whenever one has gone; nothing when it runs at once.</param>
+    /// <param name="cancel">Stops it, also while it waits.</param>
+    /// <exception cref="WorkBudgetException">It costs too much.</exception>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public async Task<T> RunPlanAsync<T>(Func<CancellationToken, T> job, Action<int> waits, CancellationToken cancel)
+    {
+        using var ticket = _queue.Enter(_plans.CurrentCount > 0 ? null : waits);
+        await _plans.WaitAsync(cancel);
+        try
+        {
+            ticket.Starts();
+            return await RunAsync(job, WorkLimits.Plan, cancel);
+        }
+        finally
+        {
+            _plans.Release();
         }
     }
 

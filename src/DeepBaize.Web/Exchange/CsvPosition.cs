@@ -22,8 +22,6 @@ internal static class CsvPosition
     private static readonly CsvConfiguration Configuration = new(CultureInfo.InvariantCulture)
     {
         NewLine = "\n",
-        InjectionOptions = InjectionOptions.Exception,
-        InjectionCharacters = ['=', '@', '+', '\t', '\r'],
         BadDataFound = bad => throw FileFault.At(bad.Context.Parser?.RawRow ?? 0, "", "A quotation mark is wrong here."),
         MissingFieldFound = null,
     };
@@ -83,6 +81,7 @@ internal static class CsvPosition
 
     private static string Millimetres(double metres) => (metres * 1000).ToString("0.0000", CultureInfo.InvariantCulture);
 
+    /// <summary>A line. No cell can be worked out by a spreadsheet: the only free texts are those of marks, and <see cref="MarkRules.IsFormula"/> refuses such ones on every road.</summary>
     private static void Line(CsvWriter csv, params IReadOnlyList<string> cells)
     {
         foreach (var cell in cells) csv.WriteField(cell);

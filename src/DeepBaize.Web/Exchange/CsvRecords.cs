@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
+using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Shots;
@@ -48,7 +49,7 @@ internal sealed class CsvRecords
             if (line > MostLines) throw FileFault.At(line, "", "A position has fewer lines than that.");
             var cells = csv.Record!;
             if (cells.Length != columns.Count) throw FileFault.At(line, "", $"{columns.Count} cells belong on a line, not {cells.Length}.");
-            if (cells.FirstOrDefault(IsFormula) is not null) throw FileFault.At(line, columns[Array.FindIndex(cells, IsFormula)], "this looks like a formula; plain values only.");
+            if (Array.FindIndex(cells, MarkRules.IsFormula) is >= 0 and var formula) throw FileFault.At(line, columns[formula], "this looks like a formula; plain values only.");
             if (cells[0] == "version") version = records.TakeVersion(line, cells[4]);
             else if (!version) throw FileFault.At(line, "record", "The version comes first.");
             else records.Take(line, cells);
@@ -56,10 +57,6 @@ internal sealed class CsvRecords
 
         return version ? records : throw FileFault.At(0, "", "The version is missing: the file breaks off.");
     }
-
-    /// <summary>A cell that a spreadsheet would work out; a minus before a number is none.</summary>
-    private static bool IsFormula(string cell) =>
-        cell.Length > 0 && ("=+@\t\r".Contains(cell[0], StringComparison.Ordinal) || (cell[0] == '-' && !double.TryParse(cell, NumberStyles.Float, CultureInfo.InvariantCulture, out _)));
 
     private bool TakeVersion(int line, string value)
     {

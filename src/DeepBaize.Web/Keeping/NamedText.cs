@@ -1,8 +1,10 @@
+using System.Globalization;
+using System.Text;
 using DeepBaize.Web.Problems;
 
 namespace DeepBaize.Web.Keeping;
 
-/// <summary>Names and notes of what is kept: one line each, trimmed.</summary>
+/// <summary>Names and notes of what is kept: one line each, trimmed, of characters that can be seen and stand where they are written.</summary>
 internal static class NamedText
 {
     /// <summary>A name of 1 to so many characters.</summary>
@@ -12,7 +14,7 @@ internal static class NamedText
         var trimmed = name.Trim();
         return trimmed.Length > 0 && IsLine(trimmed, most)
             ? trimmed
-            : throw RefusalException.Invalid("name", "No usable name", new Fault("name", null, "name", $"A name has 1 to {most} characters on one line."));
+            : throw RefusalException.Invalid("name", "No usable name", new Fault("name", null, "name", $"A name has 1 to {most} characters that can be seen, on one line."));
     }
 
     /// <summary>A note of up to so many characters; null stays null.</summary>
@@ -22,7 +24,7 @@ internal static class NamedText
         var trimmed = note?.Trim();
         return trimmed is null || IsLine(trimmed, most)
             ? trimmed
-            : throw RefusalException.Invalid("note", "No usable note", new Fault("note", null, "note", $"A note has up to {most} characters on one line."));
+            : throw RefusalException.Invalid("note", "No usable note", new Fault("note", null, "note", $"A note has up to {most} characters that can be seen, on one line."));
     }
 
     /// <summary>The next name that is free: the name itself (when counting from 1), or with a number in brackets.</summary>
@@ -35,10 +37,35 @@ internal static class NamedText
         for (var number = from; ; number++)
         {
             var ending = number == 1 ? "" : $" ({number})";
-            var free = name[..Math.Min(name.Length, most - ending.Length)] + ending;
+            var free = Cut(name, most - ending.Length) + ending;
             if (!taken.Contains(free)) return free;
         }
     }
 
-    private static bool IsLine(string text, int most) => text.Length <= most && !text.Any(char.IsControl);
+    /// <summary>True for a text of at most so many characters without line breaks, invisible signs, signs that turn the direction, or halves of signs.</summary>
+    public static bool IsLine(string text, int most) => text.Length <= most && !HasLoneHalf(text) && !text.EnumerateRunes().Any(IsUnseen);
+
+    /// <summary>The beginning of a text; a sign of two halves is not cut through.</summary>
+    private static string Cut(string text, int most)
+    {
+        if (text.Length <= most) return text;
+        return char.IsHighSurrogate(text[most - 1]) ? text[..(most - 1)] : text[..most];
+    }
+
+    private static bool HasLoneHalf(string text)
+    {
+        for (var i = 0; i < text.Length; i++)
+        {
+            if (!char.IsSurrogate(text[i])) continue;
+            if (!char.IsHighSurrogate(text[i]) || i + 1 == text.Length || !char.IsLowSurrogate(text[i + 1])) return true;
+            i++;
+        }
+
+        return false;
+    }
+
+    /// <summary>Control and format signs (direction, joiners, soft hyphens), line ends, unassigned ones, and letters that show nothing.</summary>
+    private static bool IsUnseen(Rune sign) => Rune.GetUnicodeCategory(sign) is
+        UnicodeCategory.Control or UnicodeCategory.Format or UnicodeCategory.LineSeparator or UnicodeCategory.ParagraphSeparator or UnicodeCategory.PrivateUse or UnicodeCategory.OtherNotAssigned
+        || sign.Value is 0x034F or 0x115F or 0x1160 or 0x17B4 or 0x17B5 or 0x2800 or 0x3164 or 0xFFA0;
 }

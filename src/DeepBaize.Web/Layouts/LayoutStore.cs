@@ -106,6 +106,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     public async Task<LayoutResponse> CopyAsync(Guid id, CancellationToken cancel)
     {
         var row = await FindAsync(id, cancel);
+        await using var transaction = await database.BeginAloneAsync(owner, cancel);
         var taken = await database.Positions.Where(other => other.OwnerId == owner.Id && other.DeletedAt == null).Select(other => other.Name).ToListAsync(cancel);
         var copy = new SavedPosition
         {
@@ -119,6 +120,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         };
         database.Positions.Add(copy);
         await SaveChangesAsync(copy, cancel);
+        await transaction.CommitAsync(cancel);
         return LayoutMapping.ToResponse(copy);
     }
 
@@ -186,9 +188,9 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     {
         if (tags is null) return null;
         var clean = tags.Select(tag => (tag ?? "").Trim().ToLowerInvariant()).Where(tag => tag.Length > 0).Distinct().ToList();
-        return clean.Count <= SavedPosition.MostTags && clean.All(tag => tag.Length <= SavedPosition.TagLength && !tag.Any(char.IsControl))
+        return clean.Count <= SavedPosition.MostTags && clean.All(tag => NamedText.IsLine(tag, SavedPosition.TagLength))
             ? clean
             : throw RefusalException.Invalid("tags", "No usable tags", new Fault(
-                "tags", null, "tags", $"A position has up to {SavedPosition.MostTags} tags of up to {SavedPosition.TagLength} characters."));
+                "tags", null, "tags", $"A position has up to {SavedPosition.MostTags} tags of up to {SavedPosition.TagLength} characters that can be seen."));
     }
 }

@@ -26,11 +26,17 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         if (problem.Status == StatusCodes.Status503ServiceUnavailable) LogDatabaseAway(log, httpContext.Request.Path, exception);
         httpContext.Response.StatusCode = problem.Status!.Value;
         if (exception is RefusalException { RetryAfterSeconds: { } seconds }) httpContext.Response.Headers.RetryAfter = seconds.ToString(System.Globalization.CultureInfo.InvariantCulture);
-        return await writer.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = problem });
+        // A reader who asks for another kind of answer still gets the reason.
+        if (!await writer.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = problem }))
+            await httpContext.Response.WriteAsJsonAsync(problem, options: null, "application/problem+json", cancellationToken);
+        return true;
     }
 
-    private static ProblemDetails Describe(Exception exception) => exception switch
+    /// <summary>The problem details of an exception.</summary>
+    public static ProblemDetails Describe(Exception exception) => exception switch
     {
+        // What happens on one of several threads comes wrapped.
+        AggregateException several when several.Flatten().InnerExceptions is [var first, ..] => Describe(first),
         RefusalException refusal => Problem(refusal.Status, refusal.Code, refusal.Title, refusal.Message, refusal.Faults),
         BadHttpRequestException bad when bad.InnerException is JsonException json =>
             Problem(bad.StatusCode, "badJson", "Not understood", JsonSentence(json)),
@@ -38,6 +44,7 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         BadHttpRequestException bad =>
             Problem(bad.StatusCode, "badRequest", "Not understood", "The request could not be read."),
         EventBudgetException budget => OutOfBudget(budget),
+        WorkBudgetException work => Problem(StatusCodes.Status422UnprocessableEntity, "workBudget", "Too much happens", work.Message),
         ImpactBudgetException impact => Problem(StatusCodes.Status422UnprocessableEntity, "impactBudget", "Too much happens", impact.Message),
         _ when IsDatabaseAway(exception) => Problem(
             StatusCodes.Status503ServiceUnavailable,
@@ -67,9 +74,14 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         return problem;
     }
 
-    private static string JsonSentence(JsonException json) => string.IsNullOrEmpty(json.Path) || json.Path == "$"
-        ? "The request is not the JSON that is expected here."
-        : $"The request is not the JSON that is expected here: see {json.Path.TrimStart('$', '.')}.";
+    private static string JsonSentence(JsonException json)
+    {
+        var field = json.Path?.TrimStart('$', '.');
+        if (string.IsNullOrEmpty(field)) return "The request is not the JSON that is expected here.";
+        return json.Message.StartsWith(PlainNumber.Sentence, StringComparison.Ordinal)
+            ? $"The request is not the JSON that is expected here: {field} is {PlainNumber.Sentence}."
+            : $"The request is not the JSON that is expected here: see {field}.";
+    }
 
     private static bool IsDatabaseAway(Exception exception) => exception switch
     {

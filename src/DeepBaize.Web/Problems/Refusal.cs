@@ -32,11 +32,15 @@ public sealed class RefusalException(int status, string code, string title, IRea
     /// <summary>A request for which there is no room just now: 429 with a time to come again.</summary>
     /// <param name="seconds">Seconds to wait.</param>
     public static RefusalException Busy(int seconds) =>
-        new(StatusCodes.Status429TooManyRequests, "busy", "Too many plans at once", [new Fault("", null, "busy", $"Too many plans are being made just now; try again in {seconds} seconds.")]) { RetryAfterSeconds = seconds };
+        new(StatusCodes.Status429TooManyRequests, "busy", "Too much at once", [new Fault("", null, "busy", $"Too much is being worked out just now; try again in {seconds} seconds.")]) { RetryAfterSeconds = seconds };
 
     /// <summary>A request whose values are wrong: 400.</summary>
     public static RefusalException Invalid(string code, string title, params IReadOnlyList<Fault> faults) =>
         new(StatusCodes.Status400BadRequest, code, title, faults);
+
+    /// <summary>A request that may not be made from where it comes: 403.</summary>
+    public static RefusalException Forbidden(string code, string sentence) =>
+        new(StatusCodes.Status403Forbidden, code, sentence, []);
 
     /// <summary>A request that asks for something that does not exist: 404.</summary>
     public static RefusalException Unknown(string code, string sentence) =>

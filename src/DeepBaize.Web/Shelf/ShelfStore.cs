@@ -44,13 +44,15 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     /// <summary>Puts a copy beside something, of one's own or of the house.</summary>
     internal async Task<ShelfOutput<T>> CopyAsync<T>(ShelfSort<T> sort, string id, CancellationToken cancel)
     {
-        await RequireRoomAsync(1, cancel);
         var source = sort.House.FirstOrDefault(item => item.Id == id);
         if (source is null) source = ToOutput<T>(await FindAsync(sort.Kind, Guid.TryParse(id, out var own) ? own : Guid.Empty, null, cancel));
+        await using var transaction = await database.BeginAloneAsync(owner, cancel);
+        await RequireRoomAsync(1, cancel);
         var taken = await NamesAsync(sort.Kind, cancel);
         var row = NewRow(sort, FreeName(source.Name, taken), source.Note, source.Document);
         database.Shelf.Add(row);
         await SaveAsync(row, cancel);
+        await transaction.CommitAsync(cancel);
         return ToOutput<T>(row);
     }
 
@@ -58,7 +60,7 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     internal async Task UseAsync<T>(ShelfSort<T> sort, string id, CancellationToken cancel)
     {
         var isHouse = sort.House.Any(item => item.Id == id);
-        await using var transaction = await database.Database.BeginTransactionAsync(cancel);
+        await using var transaction = await database.BeginAloneAsync(owner, cancel);
         var chosen = isHouse ? null : await FindAsync(sort.Kind, Guid.TryParse(id, out var own) ? own : Guid.Empty, null, cancel);
         await database.Shelf.Where(item => item.Kind == sort.Kind && item.IsCurrent).ExecuteUpdateAsync(set => set.SetProperty(item => item.IsCurrent, false), cancel);
         if (chosen is not null) await database.Shelf.Where(item => item.Id == chosen.Id).ExecuteUpdateAsync(set => set.SetProperty(item => item.IsCurrent, true), cancel);
@@ -85,11 +87,13 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     /// <summary>Takes everything of a file, or nothing: a name that is taken gets a number.</summary>
     internal async Task<ImportedOutput> ImportAsync(ProfileFile file, CancellationToken cancel)
     {
+        await using var transaction = await database.BeginAloneAsync(owner, cancel);
         await RequireRoomAsync(file.Players.Count + file.Tables.Count + file.Cues.Count, cancel);
         await AddAllAsync(ShelfDocuments.Players, file.Players, cancel);
         await AddAllAsync(ShelfDocuments.Tables, file.Tables, cancel);
         await AddAllAsync(ShelfDocuments.Cues, file.Cues, cancel);
-        await database.SaveChangesAsync(cancel);
+        await database.SaveAsync(Stale, "A name in the file is there already; try again.", cancel);
+        await transaction.CommitAsync(cancel);
         return new ImportedOutput(
             file.Players.Count, file.Tables.Count, file.Cues.Count,
             $"Taken from the file: {Counted(file.Players.Count, "player")}, {Counted(file.Tables.Count, "table")} and {Counted(file.Cues.Count, "cue")}.");

@@ -1,0 +1,14 @@
+using Microsoft.Net.Http.Headers;
+
+namespace DeepBaize.Web.Problems;
+
+/// <summary>Refuses bodies that are not in UTF-8, the one encoding of JSON (RFC 8259, section 8.1), before anything tries to read them.</summary>
+internal static class ReadableBodies
+{
+    /// <summary>Refuses a charset other than UTF-8.</summary>
+    public static void UseReadableBodies(this WebApplication app) => app.Use((context, next) =>
+        MediaTypeHeaderValue.TryParse(context.Request.ContentType, out var type) && type.Charset is { Length: > 0 } charset
+            && !charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase) && !charset.Equals("\"utf-8\"", StringComparison.OrdinalIgnoreCase)
+            ? throw new RefusalException(StatusCodes.Status415UnsupportedMediaType, "notUtf8", "Not understood", [new Fault("", null, "notUtf8", "The request is not in UTF-8.")])
+            : next(context));
+}
