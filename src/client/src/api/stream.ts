@@ -3,6 +3,7 @@ import { sentenceOf } from './client'
 
 /**
  * Reads a stream of server-sent events that answers a POST. Ends quietly when it is aborted, which also stops the work on the server.
+ * @param onWaiting takes the words that say how many are ahead, and none when the first answer is there
  * @returns the sentence of a refusal, or nothing when the stream came to its end or was aborted
  */
 export async function readStream<T>(
@@ -10,6 +11,7 @@ export async function readStream<T>(
   body: unknown,
   onItem: (item: T) => void,
   signal: AbortSignal,
+  onWaiting: (words: string) => void = () => undefined,
 ): Promise<string | undefined> {
   try {
     const response = await globalThis.fetch(path, {
@@ -22,8 +24,15 @@ export async function readStream<T>(
     if (!response.body) return sentenceOf(undefined)
     const events = response.body.pipeThrough(new TextDecoderStream()).pipeThrough(new EventSourceParserStream())
     const reader = events.getReader()
-    for (let next = await reader.read(); !next.done; next = await reader.read())
-      onItem(JSON.parse(next.value.data) as T)
+    for (let next = await reader.read(); !next.done; next = await reader.read()) {
+      const data: unknown = JSON.parse(next.value.data)
+      if (next.value.event === 'problem') return sentenceOf(data)
+      if (next.value.event === 'waiting') onWaiting((data as { words: string }).words)
+      else {
+        onWaiting('')
+        onItem(data as T)
+      }
+    }
     return undefined
   } catch {
     return signal.aborted ? undefined : sentenceOf(undefined)

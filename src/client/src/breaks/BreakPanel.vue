@@ -12,11 +12,13 @@ const props = defineProps<{ breaks: BreakModel; directionDeg: number }>()
 const showsNumbers = ref(false)
 const answer = computed(() => props.breaks.answer.value)
 const state = computed(() =>
-  answer.value
-    ? t(props.breaks.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
-    : props.breaks.isBusy.value
-      ? t('breaks.looking', { count: 0 })
-      : '',
+  props.breaks.waiting.value
+    ? props.breaks.waiting.value
+    : answer.value
+      ? t(props.breaks.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
+      : props.breaks.isBusy.value
+        ? t('breaks.looking', { count: 0 })
+        : '',
 )
 const call = computed(() => {
   const { asked, outlook } = props.breaks

@@ -26,6 +26,7 @@ defineProps<{ outlook: OutlookModel; worth: string }>()
       t('breaks.playOut')
     }}</el-button>
   </div>
+  <p v-if="outlook.waiting.value" class="hint" aria-live="polite">{{ outlook.waiting.value }}</p>
   <p v-if="outlook.refusal.value" class="refusal" role="alert">{{ outlook.refusal.value }}</p>
   <p v-if="outlook.outlook.value" class="told" aria-live="polite" data-testid="outlook">
     {{ outlook.outlook.value.words }}

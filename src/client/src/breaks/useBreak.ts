@@ -40,6 +40,8 @@ export function useBreak(
   const asked = shallowRef<BreakQuestion | null>(null)
   const refusal = ref('')
   const isBusy = ref(false)
+  /** Says how many plans are ahead while this one waits its turn. */
+  const waiting = ref('')
   const wishes = ref<Wishes>({ side: true, cushion: true, rest: true, goal: 'score', approach: 'any' })
   /** The fact whose proof is drawn, and the other ball that was touched. */
   const proof = ref<number | null>(null)
@@ -101,9 +103,11 @@ export function useBreak(
         if (mine === stop) follow(found)
       },
       mine.signal,
+      (words) => (waiting.value = words),
     )
     if (mine !== stop) return
     isBusy.value = false
+    waiting.value = ''
     refusal.value = sentence ?? ''
     if (answer.value) keep()
   }
@@ -113,6 +117,7 @@ export function useBreak(
     stop.abort()
     if (isBusy.value && answer.value) keep()
     isBusy.value = false
+    waiting.value = ''
   }
 
   /** Puts the first stroke of a plan on the sheet as it gets better; the last one is a step of the history. */
@@ -217,6 +222,7 @@ export function useBreak(
     asked,
     refusal,
     isBusy,
+    waiting,
     isOld,
     wishes,
     proof,

@@ -12,11 +12,14 @@ export function useOutlook(asked: Ref<BreakQuestion | null>, plan: Ref<BreakAnsw
   const call = shallowRef<OutlookQuestion | null>(null)
   const refusal = ref('')
   const isBusy = ref(false)
+  /** Says how many plans are ahead while the visits wait their turn. */
+  const waiting = ref('')
   let stop = new AbortController()
 
   function cancel() {
     stop.abort()
     isBusy.value = false
+    waiting.value = ''
   }
 
   /** Forgets what belonged to another plan. */
@@ -39,14 +42,16 @@ export function useOutlook(asked: Ref<BreakQuestion | null>, plan: Ref<BreakAnsw
       call.value,
       (found) => (outlook.value = found),
       mine.signal,
+      (words) => (waiting.value = words),
     )
     if (mine !== stop) return
     isBusy.value = false
+    waiting.value = ''
     refusal.value = sentence ?? ''
   }
 
   const setTarget = (points: number) => (target.value = points)
-  return { target, outlook, call, refusal, isBusy, playOut, cancel, clear, setTarget }
+  return { target, outlook, call, refusal, isBusy, waiting, playOut, cancel, clear, setTarget }
 }
 
 export type OutlookModel = ReturnType<typeof useOutlook>
