@@ -7,7 +7,7 @@ namespace DeepBaize.Web.Compute;
 internal static class WorkLimits
 {
     /// <summary>A question that is answered while a hand moves.</summary>
-    public const long Live = 200_000;
+    public const long Live = 100_000;
 
     /// <summary>A question that waits its turn.</summary>
     public const long Question = 3_000_000;
