@@ -11,8 +11,11 @@ public static class DatabaseSetup
     public static DbContextOptionsBuilder UseBaizePostgres(this DbContextOptionsBuilder builder, string connectionString) =>
         builder.UseNpgsql(connectionString).UseSnakeCaseNamingConvention();
 
-    /// <summary>Migrates, then adds the house, the local owner and the demo where they are missing.</summary>
-    /// <param name="connectionString">The database; it is created when it does not exist.</param>
+    /// <summary>The role as which the application works: it reads and writes rows and can change no table.</summary>
+    public const string AppRole = "deep_baize_app";
+
+    /// <summary>Migrates, lets the application's role at the rows, then adds the house, the local owner and the demo where they are missing.</summary>
+    /// <param name="connectionString">The database, as the role that owns its tables; it is created when it does not exist and the role may do so.</param>
     /// <param name="cancel">Stops the work.</param>
     /// <returns>True when the demo was loaded by this call.</returns>
     public static async Task<bool> RunAsync(string connectionString, CancellationToken cancel = default)
@@ -21,11 +24,19 @@ public static class DatabaseSetup
         options.UseBaizePostgres(connectionString);
         await using var database = new BaizeDbContext(options.Options, new OwnerScope(Owner.Local));
         await database.Database.MigrateAsync(cancel);
+        await database.Database.ExecuteSqlRawAsync(Grants, cancel);
         if (await database.Owners.AnyAsync(cancel)) return false;
         DemoScenario.AddTo(database);
         await database.SaveChangesAsync(cancel);
         return true;
     }
+
+    private const string Grants = $"""
+        revoke create on schema public from public;
+        grant usage on schema public to {AppRole};
+        grant select, insert, update, delete on all tables in schema public to {AppRole};
+        revoke all on "__EFMigrationsHistory" from {AppRole};
+        """;
 }
 
 /// <summary>Lets the migration tool build the context without the web application.</summary>

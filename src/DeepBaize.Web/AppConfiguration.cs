@@ -16,7 +16,7 @@ internal static class AppConfiguration
     /// <summary>The connection to the database; a short time-out, so that a missing database is noticed at once.</summary>
     public static string BaizeConnection(this IConfiguration configuration) =>
         configuration.GetConnectionString(ConnectionName)
-        ?? "Host=127.0.0.1;Port=15432;Username=postgres;Database=deep_baize;Timeout=3;Command Timeout=10";
+        ?? "Host=127.0.0.1;Port=15432;Username=deep_baize_app;Database=deep_baize;Timeout=3;Command Timeout=10";
 
     /// <summary>
     /// Tells the browser to load nothing from outside, to keep what has its content in its name for a year, and to keep nothing else. The headers are set when the answer begins, so that

@@ -20,7 +20,7 @@ public sealed class BrowserFixture : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
-        _server = await BaizeServer.StartAsync(TestCluster.Shared.Start());
+        _server = await BaizeServer.StartAsync(TestCluster.Shared);
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-background-networking",

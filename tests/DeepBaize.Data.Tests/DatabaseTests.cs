@@ -11,7 +11,7 @@ namespace DeepBaize.Data.Tests;
 /// <summary>The schema and what is kept in it, on a real PostgreSQL.</summary>
 public sealed class DatabaseTests : IAsyncLifetime
 {
-    private readonly string _connection = TestCluster.Connection(TestCluster.Shared.Start(), $"t_{Guid.NewGuid():n}");
+    private readonly string _connection = TestCluster.Shared.Connection($"t_{Guid.NewGuid():n}");
 
     public async ValueTask InitializeAsync() => Assert.True(await DatabaseSetup.RunAsync(_connection));
 

@@ -14,11 +14,11 @@ public sealed class DurabilityTests
     public async Task Nothing_that_was_answered_with_success_is_lost_when_the_database_is_killed_and_it_comes_back_by_itself()
     {
         var cluster = TestCluster.Beside("durable", durable: true);
-        var port = cluster.Start();
+        cluster.Start();
         using var keeper = cluster.Keep();
         try
         {
-            await using var server = await BaizeServer.StartAsync(port);
+            await using var server = await BaizeServer.StartAsync(cluster);
             for (var round = 0; round < 3; round++)
             {
                 var answered = new ConcurrentBag<string>();

@@ -143,7 +143,7 @@ public sealed class LayoutApiTests(WebFixture web)
     {
         var cluster = TestCluster.Beside("away", durable: false);
         var port = cluster.Start();
-        await using var server = await BaizeServer.StartAsync(port);
+        await using var server = await BaizeServer.StartAsync(cluster);
         Assert.True((await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts")).GetArrayLength() > 0);
         cluster.Stop();
         using var away = await server.Client.GetAsync(new Uri("/api/layouts", UriKind.Relative));

@@ -13,7 +13,7 @@ public sealed class WebFixture : IAsyncLifetime
 
     public HttpClient Client => _server!.Client;
 
-    public async ValueTask InitializeAsync() => _server = await BaizeServer.StartAsync(TestCluster.Shared.Start());
+    public async ValueTask InitializeAsync() => _server = await BaizeServer.StartAsync(TestCluster.Shared);
 
     public IServiceProvider Services => _server!.Services;
 

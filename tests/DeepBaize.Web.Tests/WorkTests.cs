@@ -13,8 +13,22 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace DeepBaize.Web.Tests;
 
+/// <summary>A server that is kept busy, with its database.</summary>
+public sealed class BusyFixture : IAsyncLifetime
+{
+    private BaizeServer? _server;
+
+    public HttpClient Client => _server!.Client;
+
+    public ComputePool Pool => _server!.Services.GetRequiredService<ComputePool>();
+
+    public async ValueTask InitializeAsync() => _server = await BaizeServer.StartAsync(TestCluster.Shared);
+
+    public ValueTask DisposeAsync() => _server!.DisposeAsync();
+}
+
 /// <summary>No request may hold a core: its work is counted, it ends when its client leaves, and who is too many is told so. A server of its own, since it is kept busy.</summary>
-public sealed class WorkTests : IAsyncLifetime
+public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
 {
     /// <summary>Balls that lose nothing on the cloth and everything to each other: thousands of events a second that never end.</summary>
     private static readonly object Sticky = new { table = new { rollingFriction = 0, slidingFriction = 0.66 }, balls = new { restitution = 0, frictionFactor = 0 } };
@@ -30,15 +44,9 @@ public sealed class WorkTests : IAsyncLifetime
         Ball("cue", 2.4, 0.5), Ball("red1", 2.9, 0.4), Ball("red2", 3.0, 1.3), Ball("red3", 2.2, 1.1), Ball("blue", 1.7845, 0.889), Ball("pink", 2.67675, 0.889), Ball("black", 3.245, 0.889),
     ];
 
-    private BaizeServer? _server;
+    private HttpClient Client => busy.Client;
 
-    private HttpClient Client => _server!.Client;
-
-    private ComputePool Pool => _server!.Services.GetRequiredService<ComputePool>();
-
-    public async ValueTask InitializeAsync() => _server = await BaizeServer.StartAsync(TestCluster.Shared.Start());
-
-    public ValueTask DisposeAsync() => _server!.DisposeAsync();
+    private ComputePool Pool => busy.Pool;
 
     [Fact]
     public void Work_is_counted_over_all_threads_and_ends_the_question_when_it_is_too_much()

@@ -9,12 +9,15 @@ namespace DeepBaize.Tests;
 /// <summary>The real application on a real port of this machine, with a database of its own that is dropped afterwards.</summary>
 internal sealed class BaizeServer : IAsyncDisposable
 {
+    private static readonly Lock Starting = new();
+
     private readonly string _connection;
+    private readonly string _owner;
     private Factory _factory;
 
-    private BaizeServer(string connection)
+    private BaizeServer(string connection, string owner)
     {
-        _connection = connection;
+        (_connection, _owner) = (connection, owner);
         (_factory, Client) = Serve(connection, 0);
     }
 
@@ -26,16 +29,17 @@ internal sealed class BaizeServer : IAsyncDisposable
 
     public Uri Address => _factory.ClientOptions.BaseAddress;
 
-    /// <summary>Starts a server on a fresh, set-up database of a cluster.</summary>
-    public static async Task<BaizeServer> StartAsync(int databasePort)
+    /// <summary>Starts a server on a fresh database of a cluster: set up by the role that owns the tables, served by the one that only uses them.</summary>
+    public static async Task<BaizeServer> StartAsync(TestCluster cluster)
     {
-        var connection = TestCluster.Connection(databasePort, $"t_{Guid.NewGuid():n}");
-        await DatabaseSetup.RunAsync(connection);
-        return new BaizeServer(connection);
+        var database = cluster.FreshDatabase();
+        var owner = cluster.Connection(database);
+        await DatabaseSetup.RunAsync(owner);
+        return new BaizeServer(cluster.Connection(database, DatabaseSetup.AppRole), owner);
     }
 
     /// <summary>Starts a server without looking at its database.</summary>
-    public static BaizeServer StartOn(string connection) => new(connection);
+    public static BaizeServer StartOn(string connection) => new(connection, connection);
 
     /// <summary>Stops the server until the result is disposed: then it stands at the same address with the same database.</summary>
     public async Task<IDisposable> AwayAsync()
@@ -49,7 +53,7 @@ internal sealed class BaizeServer : IAsyncDisposable
     {
         await StopAsync();
         var options = new DbContextOptionsBuilder<BaizeDbContext>();
-        options.UseBaizePostgres(_connection);
+        options.UseBaizePostgres(_owner);
         await using var database = new BaizeDbContext(options.Options, new OwnerScope(Owner.Local));
         if (await database.Database.CanConnectAsync()) await database.Database.EnsureDeletedAsync();
     }
@@ -62,10 +66,14 @@ internal sealed class BaizeServer : IAsyncDisposable
 
     private static (Factory Factory, HttpClient Client) Serve(string connection, int port)
     {
-        var factory = new Factory(connection);
-        factory.UseKestrel(port);
-        factory.StartServer();
-        return (factory, factory.CreateClient());
+        // Hosts that start at the same time take each other's settings.
+        lock (Starting)
+        {
+            var factory = new Factory(connection);
+            factory.UseKestrel(port);
+            factory.StartServer();
+            return (factory, factory.CreateClient());
+        }
     }
 
     private sealed class Return(Action action) : IDisposable

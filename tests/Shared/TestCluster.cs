@@ -28,9 +28,15 @@ internal sealed class TestCluster(string folder, bool durable)
     /// <summary>Starts the watcher that brings the server back whenever it dies.</summary>
     public Process Keep() => Launch("keep");
 
-    /// <summary>How a test reaches its database. The waits are long because every test project runs at once on the machine.</summary>
-    public static string Connection(int port, string database) =>
-        $"Host=127.0.0.1;Port={port};Username=postgres;Database={database};Timeout=60;Command Timeout=120";
+    /// <summary>A name for a fresh database; where the owner of the tables may make none, that of the product.</summary>
+    public string FreshDatabase() => durable ? "deep_baize" : $"t_{Guid.NewGuid():n}";
+
+    /// <summary>The folder with the passwords of the cluster's roles.</summary>
+    public string Secrets() => Run("secrets");
+
+    /// <summary>How a test reaches its database, as the role that owns the tables. The waits are long because every test project runs at once on the machine.</summary>
+    public string Connection(string database, string role = "deep_baize_owner") =>
+        $"Host=127.0.0.1;Port={Start()};Username={role};Passfile={Path.Combine(Secrets(), role)}.pgpass;Database={database};Timeout=60;Command Timeout=120";
 
     private string Run(string verb)
     {
