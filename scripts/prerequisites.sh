@@ -48,6 +48,11 @@ require_home() {
   export DOTNET_NOLOGO=1 DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_GENERATE_ASPNET_CERTIFICATE=false
 }
 
+# build_locked PROJECT: builds with exactly the packages of the lock files; a version that is not in them is an error.
+build_locked() {
+  dotnet restore "$1" --locked-mode -v quiet --nologo && dotnet build "$1" -c Release -v quiet --nologo --no-restore
+}
+
 # Installs the client's packages when the lock file has changed.
 install_client() {
   (

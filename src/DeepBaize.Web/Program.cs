@@ -47,6 +47,8 @@ builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddPackedText();
 builder.Services.AddOpenApi(document => document.AddSchemaTransformer(PlainNumber.DescribeAsync));
 builder.Services.AddSingleton(TimeProvider.System);
+// Who stops the server does not wait for plans.
+builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(1));
 builder.Services.AddSingleton<ComputePool>();
 builder.Services.AddHostedService<WarmUp>();
 builder.Services.AddSingleton(new OwnerScope(Owner.Local));

@@ -1,0 +1,140 @@
+using System.Diagnostics;
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.RegularExpressions;
+using DeepBaize.Tests;
+
+namespace DeepBaize.Web.Tests;
+
+/// <summary>The start command, as a player runs it: two at once, a web server that dies, a stop while plans run.</summary>
+public sealed partial class StartTests
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromMinutes(2);
+
+    [Fact]
+    public async Task Two_starts_at_once_serve_once_what_dies_comes_back_and_a_stop_waits_for_no_plan()
+    {
+        var folder = TestCluster.Beside("start", durable: true).Folder;
+        using var first = new Started(folder);
+        using var second = new Started(folder);
+        var started = await Task.WhenAny(first.SaysAsync(Serves()), second.SaysAsync(Serves())) is { } one ? (await one).Groups[1].Value : "";
+        var (server, other) = first.Printed.Contains("Ctrl+C", StringComparison.Ordinal) ? (first, second) : (second, first);
+        Assert.Contains("Another start is at work", other.Printed, StringComparison.Ordinal);
+        Assert.Equal(started, (await other.SaysAsync(Runs())).Groups[1].Value);
+        await other.Process.WaitForExitAsync(TestContext.Current.CancellationToken);
+        Assert.Equal(0, other.Process.ExitCode);
+
+        using var client = new HttpClient { BaseAddress = new Uri(started) };
+        Assert.Equal(HttpStatusCode.OK, await StatusAsync(client));
+        var log = Log().Match(server.Printed).Groups[1].Value;
+        Assert.Contains("started", await File.ReadAllTextAsync(log, TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        using (var web = Process.GetProcessById(int.Parse(await File.ReadAllTextAsync(folder + ".web.pid", TestContext.Current.CancellationToken)))) web.Kill();
+        await server.SaysAsync(Again());
+        Assert.Contains("ended with code", await File.ReadAllTextAsync(log, TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        var clock = Stopwatch.StartNew();
+        while (await StatusAsync(client) != HttpStatusCode.OK) Assert.True(clock.Elapsed < Patience, "It does not come back.");
+
+        using var leave = new CancellationTokenSource();
+        var plans = Enumerable.Range(0, 4).Select(_ => PlanAsync(client, leave.Token)).ToList();
+        await plans[0];
+        clock.Restart();
+        using (var stop = Process.Start("kill", ["-INT", $"{server.Process.Id}"])) await stop.WaitForExitAsync(TestContext.Current.CancellationToken);
+        await server.Process.WaitForExitAsync(TestContext.Current.CancellationToken);
+        Figures.Print($"./start stops in {clock.Elapsed.TotalSeconds:0.0} s while plans run (aim 3).");
+        // Not a measurement: far from the half minute for which a server may wait for its requests.
+        Assert.True(clock.Elapsed < TimeSpan.FromSeconds(10));
+        Assert.Contains("Deep Baize has stopped.", await server.EndAsync(), StringComparison.Ordinal);
+        await leave.CancelAsync();
+    }
+
+    private static async Task PlanAsync(HttpClient client, CancellationToken cancel)
+    {
+        object[] balls = [new { id = "cue", x = 2.4, y = 0.5 }, new { id = "red1", x = 2.9, y = 0.4 }, new { id = "red2", x = 3.0, y = 1.3 }, new { id = "black", x = 3.245, y = 0.889 }];
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/breaks/plan") { Content = JsonContent.Create(new { balls, budget = 200_000 }) };
+        await client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancel);
+    }
+
+    private static async Task<HttpStatusCode> StatusAsync(HttpClient client)
+    {
+        try
+        {
+            using var response = await client.GetAsync(new Uri("/health/ready", UriKind.Relative));
+            return response.StatusCode;
+        }
+        catch (HttpRequestException)
+        {
+            await Task.Delay(100);
+            return 0;
+        }
+    }
+
+    [GeneratedRegex(@"Deep Baize is at (http://127\.0\.0\.1:\d+)  \(Ctrl\+C")]
+    private static partial Regex Serves();
+
+    [GeneratedRegex(@"Deep Baize runs already at (http://127\.0\.0\.1:\d+)")]
+    private static partial Regex Runs();
+
+    [GeneratedRegex(@"ended with code \d+ and is started again in \d+ s; its log is (\S+)")]
+    private static partial Regex Again();
+
+    [GeneratedRegex(@"is kept in (\S+)\)")]
+    private static partial Regex Log();
+
+    /// <summary>A start command that runs.</summary>
+    private sealed class Started : IDisposable
+    {
+        private readonly System.Text.StringBuilder _printed = new();
+
+        public Started(string folder)
+        {
+            var info = new ProcessStartInfo(Path.Combine(TestCluster.RepositoryRoot, "start")) { RedirectStandardOutput = true, RedirectStandardError = true };
+            info.Environment["DEEP_BAIZE_DATA"] = folder;
+            info.Environment["DEEP_BAIZE_PORT"] = "5390";
+            Process = Process.Start(info)!;
+            Process.OutputDataReceived += Take;
+            Process.ErrorDataReceived += Take;
+            Process.BeginOutputReadLine();
+            Process.BeginErrorReadLine();
+        }
+
+        public Process Process { get; }
+
+        public string Printed
+        {
+            get
+            {
+                lock (_printed) return _printed.ToString();
+            }
+        }
+
+        /// <summary>Waits until it prints something.</summary>
+        public async Task<Match> SaysAsync(Regex what)
+        {
+            var clock = Stopwatch.StartNew();
+            while (true)
+            {
+                if (what.Match(Printed) is { Success: true } match) return match;
+                Assert.True(clock.Elapsed < Patience && !(Process.HasExited && clock.Elapsed > TimeSpan.FromSeconds(5)), $"It does not say {what}: {Printed}");
+                await Task.Delay(50);
+            }
+        }
+
+        /// <summary>All that it printed until its end.</summary>
+        public async Task<string> EndAsync()
+        {
+            await Process.WaitForExitAsync();
+            return Printed;
+        }
+
+        public void Dispose()
+        {
+            if (!Process.HasExited) Process.Kill(entireProcessTree: true);
+            Process.Dispose();
+        }
+
+        private void Take(object sender, DataReceivedEventArgs line)
+        {
+            lock (_printed) _printed.AppendLine(line.Data);
+        }
+    }
+}
