@@ -1,5 +1,5 @@
 using System.IO.Compression;
-using DeepBaize.Physics.Simulation;
+using DeepBaize.Physics.Work;
 using DeepBaize.Web.Compute;
 using Microsoft.AspNetCore.ResponseCompression;
 

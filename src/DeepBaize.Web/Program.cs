@@ -57,6 +57,7 @@ builder.Services.AddDbContext<BaizeDbContext>((services, options) =>
 builder.Services.AddScoped<LayoutStore>();
 builder.Services.AddScoped<WorkingSheetStore>();
 builder.Services.AddScoped<ShelfStore>();
+builder.Services.AddScoped<PacesInUse>();
 builder.Services.AddHealthChecks().AddDbContextCheck<BaizeDbContext>("database", tags: [HealthRoutes.Ready]);
 
 var app = builder.Build();

@@ -21,7 +21,7 @@ public sealed class ReferenceTests
     private static readonly Dictionary<string, string[]> Order = new()
     {
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets", "Words"],
-        ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Impacts", "Simulation"],
+        ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Work", "Impacts", "Simulation"],
         ["DeepBaize.Planning"] = ["Aiming", "Reading", "Players", "Cueing", "Position", "Breaks"],
     };
 

@@ -119,6 +119,15 @@ public sealed class DatabaseTests : IAsyncLifetime
         Assert.Equal(PositionDocument.CurrentVersion, version);
     }
 
+    /// <summary>Up to version 5 strokes were kept by a pace of the house's scale: pace 5 is 0.75 x 1.27^4 = 1.951 m/s.</summary>
+    [Fact]
+    public void A_stroke_of_an_older_version_keeps_the_speed_that_its_pace_stood_for()
+    {
+        var read = PositionDocument.Read("""{"schemaVersion":5,"balls":[],"contacts":[],"stroke":{"directionDeg":12.5,"pace":5,"side":0.1,"height":-0.2}}""");
+        Assert.Equal(new SavedStroke(12.5, read.Stroke!.WhiteSpeed, 0.1, -0.2), read.Stroke);
+        Assert.Equal(1.951, read.Stroke.WhiteSpeed, 0.001);
+    }
+
     [Fact]
     public void A_document_of_a_newer_program_is_refused() => Assert.Throws<NotSupportedException>(() =>
         PositionDocument.Read($$"""{"schemaVersion":{{PositionDocument.CurrentVersion + 1}},"balls":[],"contacts":[]}"""));
@@ -129,13 +138,15 @@ public sealed class DatabaseTests : IAsyncLifetime
     [InlineData("""{"schemaVersion":2,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"match"}""", "match", false, 0)]
     [InlineData("""{"schemaVersion":3,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"club","pot":{"ball":"red1","pocket":"topYellowSide","part":"middle","keep":true}}""", "club", true, 0)]
     [InlineData("""{"schemaVersion":4,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"profile":"club","marks":[{"id":"a","kind":"target","places":[{"x":1,"y":1}],"radius":0.2,"text":""}],"state":{"on":"red","inHand":true}}""", "club", false, 1)]
+    [InlineData("""{"schemaVersion":5,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"club","pot":{"ball":"red1","pocket":"topYellowSide","part":"opening","keep":true}}""", "club", true, 0)]
     public void A_document_of_every_older_version_is_read(string json, string profile, bool hasPot, int marks)
     {
         var read = PositionDocument.Read(json);
         Assert.Equal(new SavedBall("cue", 1, 0.5), Assert.Single(read.Balls));
         Assert.Null(read.Stroke);
         Assert.Equal(profile, read.Profile);
-        Assert.Equal(hasPot, read.Pot is not null);
+        Assert.Equal(hasPot, read.Intent is { Kind: SavedIntent.Pot, Ball: "red1", Keep: true });
+        Assert.Equal(PositionDocument.CurrentVersion, read.SchemaVersion);
         Assert.Equal(marks, read.Marks?.Count ?? 0);
         Assert.Equal(marks > 0, read.State is { On: "red", InHand: true, MissCount: 0 });
     }

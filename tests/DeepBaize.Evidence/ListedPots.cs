@@ -1,8 +1,10 @@
 using DeepBaize.Physics.Impacts;
+using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -24,6 +26,12 @@ public sealed record ListedReport(int Layouts, int Pots, int Listed, int Near, i
         + $"{Screens} layouts at the screen's budget, {Alone} with one pot at the least budget; {Failures.Count} failures";
 }
 
+/// <summary>A pot that is sampled.</summary>
+/// <param name="Pot">The pot.</param>
+/// <param name="Chance">How often the ball is potted.</param>
+/// <param name="IsClean">True when a stroke pots it, as meant, without the white: else the planner is right to try none.</param>
+internal sealed record SampledPot(Pot Pot, double Chance, bool IsClean);
+
 /// <summary>Holds the pots that the planner sees against strokes that are sampled at any sensible pace into any part of the pocket.</summary>
 public static class ListedPots
 {
@@ -34,10 +42,13 @@ public static class ListedPots
     private const int Likeliest = 8;
     private const int QuickDraws = 200;
     private const double Wanted = 0.3;
+
+    /// <summary>Strokes at a pot that are sampled in full: in few draws the luckiest is not always the best.</summary>
+    private const int Finalists = 4;
     private const double Points = 0.1;
 
     private static readonly double[] Paces = [2, 3, 4, 5, 6.5, 8];
-    private static readonly double[] Heights = [0, 0.3];
+    private static readonly double[] Heights = [0, 0.3, 0.6];
 
     /// <summary>Runs layouts of seeds from a first one on, each for the club player and the expert.</summary>
     /// <param name="table">The table.</param>
@@ -71,7 +82,7 @@ public static class ListedPots
         var search = new BreakSearch(BreakPlanner.Ask(table, player, BreakWishes.Free, seed));
         var pots = search.Solve(frame).Pots;
         var (listed, near, failures) = (0, 0, new List<string>());
-        foreach (var (pot, chance) in sampled)
+        foreach (var (pot, chance, _) in sampled)
         {
             var found = pots.FirstOrDefault(one => IsSame(one.Pot, pot));
             if (found.Chance > 0) listed++;
@@ -86,21 +97,22 @@ public static class ListedPots
         return new ListedReport(1, sampled.Count, listed, near, screens, alone, failures);
     }
 
-    private static IEnumerable<string> NotTried(BreakSearchResult result, IEnumerable<(Pot Pot, double Chance)> pots, string where) =>
-        pots.Where(one => !result.Tried.Any(tried => IsSame(tried, one.Pot))).Select(one => $"{where}: no stroke at {Say(one.Pot)}, {100 * one.Chance:0} %");
+    private static IEnumerable<string> NotTried(BreakSearchResult result, IEnumerable<SampledPot> pots, string where) =>
+        pots.Where(one => one.IsClean && !result.Tried.Any(tried => IsSame(tried, one.Pot))).Select(one => $"{where}: no stroke at {Say(one.Pot)}, {100 * one.Chance:0} %");
 
     /// <summary>The direct pots with a chance whose lower end is above 30 %, by draws at the pace and part of the pocket that do best in fewer draws.</summary>
-    private static List<(Pot Pot, double Chance)> Sample(TableInUse table, PlayerProfile player, Layout layout, int seed, int draws)
+    private static List<SampledPot> Sample(TableInUse table, PlayerProfile player, Layout layout, int seed, int draws)
     {
-        var (solver, found) = (new PotSolver(table), new List<(Pot, double)>());
+        var (solver, own, found) = (new PotSolver(table), new SolvedPots(table, player), new List<SampledPot>());
+        var simulation = new TableSimulation(table.Conditions, table.Outline);
         foreach (var pot in layout.Balls.Where(placed => BallSet.IsRed(placed.Ball)).SelectMany(placed => Enum.GetValues<PocketId>().Select(pocket => new Pot(placed.Ball, pocket))))
         {
-            var strokes = Strokes(solver, player, layout, pot).ToList();
+            List<(Strike Strike, Delivery Delivery)> strokes = [.. Strokes(solver, player, layout, pot), .. Own(solver.Table, player, layout, own, pot)];
             if (strokes.Count == 0) continue;
-            var (best, quick) = strokes.Select(one => (one, Share(solver, layout, pot, one, QuickDraws, seed))).MaxBy(one => one.Item2);
-            if (quick + 3 * Error(quick, QuickDraws) < Wanted) continue;
-            var chance = Share(solver, layout, pot, best, draws, seed + 1);
-            if (chance - 1.96 * Error(chance, draws) > Wanted) found.Add((pot, chance));
+            var best = strokes.Select(one => (one, Quick: Share(solver, layout, pot, one, QuickDraws, seed))).OrderByDescending(one => one.Quick).Take(Finalists).ToList();
+            if (best[0].Quick + 3 * Error(best[0].Quick, QuickDraws) < Wanted) continue;
+            var chance = best.Max(one => Share(solver, layout, pot, one.one, draws, seed + 1));
+            if (chance - 1.96 * Error(chance, draws) > Wanted) found.Add(new SampledPot(pot, chance, strokes.Exists(one => simulation.Play(layout, one.Strike).Potted.All(potted => potted.Ball != BallId.Cue))));
         }
 
         return found;
@@ -115,6 +127,7 @@ public static class ListedPots
             {
                 foreach (var height in Heights)
                 {
+                    if (pace > CueStrike.HardestPace(height, solver.Table.Conditions)) break;
                     if (solver.Solve(layout, pot with { Part = part }, Dials.AtPace(pace, 0, height), withWindow: false).Solution is not { } solution) break;
                     var cued = CueingReader.Deliver(solver.Table, layout, player, solution.Strike);
                     if (cued.IsPossible) yield return (solution.Strike, cued.Delivery);
@@ -123,6 +136,13 @@ public static class ListedPots
                 }
             }
         }
+    }
+
+    /// <summary>The planner's own stroke: it may aim at a part of the pocket that has no name.</summary>
+    private static IEnumerable<(Strike Strike, Delivery Delivery)> Own(TableInUse table, PlayerProfile player, Layout layout, SolvedPots own, Pot pot)
+    {
+        if (PottingLine.Of(layout, pot, table).IsReachable && own.Read(layout, pot with { Part = PocketPart.Opening }) is { } read)
+            yield return (read.Solution.Strike, CueingReader.Deliver(table, layout, player, read.Solution.Strike).Delivery);
     }
 
     private static double Share(PotSolver solver, Layout layout, Pot pot, (Strike Strike, Delivery Delivery) stroke, int draws, int seed) =>

@@ -22,7 +22,7 @@ public sealed class BadFileTests(WebFixture web)
         { "{\"schemaVersion\":4,\n\"balls\":[{\"id\":\"cue\",\"x\":0.6,\n\"y\":0", "Line 3: This is no JSON, or it breaks off here." },
         { "[1,2]", "A position is a JSON object." },
         { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"schemaVersion\":4}", "A name stands twice" },
-        { "{\"schemaVersion\":6,\"balls\":[" + White + "]}", "The file is of version 6; this program reads up to 5." },
+        { "{\"schemaVersion\":7,\"balls\":[" + White + "]}", "The file is of version 7; this program reads up to 6." },
         { "{\"schemaVersion\":0,\"balls\":[" + White + "]}", "schemaVersion: the number is out of range." },
         { "{\"schemaVersion\":\"4\",\"balls\":[" + White + "]}", "schemaVersion: a number belongs here." },
         { "{\"balls\":[" + White + "]}", "schemaVersion: this is missing." },

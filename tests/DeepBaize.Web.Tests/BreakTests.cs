@@ -1,8 +1,5 @@
-using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json;
-using DeepBaize.Tests;
-using DeepBaize.Web.Compute;
 using static DeepBaize.Web.Tests.PotRequests;
 
 namespace DeepBaize.Web.Tests;
@@ -95,40 +92,6 @@ public sealed class BreakTests(WebFixture web)
             using var response = await web.Client.PostAsJsonAsync("/api/breaks/plan", body);
             Assert.False(response.IsSuccessStatusCode);
             Assert.NotEmpty((await response.Content.ReadFromJsonAsync<JsonElement>()).Text("detail"));
-        }
-    }
-
-    [Fact]
-    public async Task Of_eighty_plans_at_once_most_wait_the_others_are_told_when_to_come_again_and_balls_are_still_predicted()
-    {
-        using var leave = new CancellationTokenSource();
-        var plans = Enumerable.Range(0, 80).Select(_ => StartAsync(leave.Token)).ToList();
-        // Those that wait are told so at once, the others are refused at once.
-        bool Has(HttpStatusCode status) => plans.Exists(plan => plan.IsCompletedSuccessfully && plan.Result.Status == status);
-        for (var i = 0; i < 400 && !(Has(HttpStatusCode.OK) && Has(HttpStatusCode.TooManyRequests)); i++) await Task.Delay(50);
-        var times = new List<double>();
-        for (var i = 0; i < 12; i++)
-        {
-            var clock = System.Diagnostics.Stopwatch.StartNew();
-            await web.PredictAsync(new { balls = Reds, strike = new { directionDeg = 10.0, pace = 4 } });
-            times.Add(clock.Elapsed.TotalMilliseconds);
-        }
-
-        Figures.Print($"Live prediction while eighty plans are asked for: p95 {times.Order().ElementAt(11):0} ms (aim 30).");
-        await leave.CancelAsync();
-        var answers = plans.Where(plan => plan.IsCompletedSuccessfully).Select(plan => plan.Result).ToList();
-        var refused = answers.Where(answer => answer.Status == HttpStatusCode.TooManyRequests).ToList();
-        Assert.NotEmpty(refused);
-        Assert.All(refused, answer => Assert.True(answer.RetrySeconds > 0));
-        Assert.InRange(answers.Count(answer => answer.Status == HttpStatusCode.OK), 50, ComputePool.MostPlans);
-
-        async Task<(HttpStatusCode Status, double RetrySeconds)> StartAsync(CancellationToken cancel)
-        {
-            using var request = new HttpRequestMessage(HttpMethod.Post, "/api/breaks/plan") { Content = JsonContent.Create(new { balls = Reds, budget = 60_000 }) };
-            var response = await web.Client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancel);
-            // The answer is left open: its plan goes on until the reader leaves.
-            cancel.Register(response.Dispose);
-            return (response.StatusCode, response.Headers.RetryAfter?.Delta?.TotalSeconds ?? 0);
         }
     }
 

@@ -18,7 +18,7 @@ public sealed class LayoutApiTests(WebFixture web)
         Assert.Equal(1.23456789, opened.GetProperty("balls")[1].GetProperty("x").GetDouble());
         Assert.Equal("cue", opened.GetProperty("balls")[0].GetProperty("id").GetString());
         Assert.Equal(12.5, opened.GetProperty("stroke").GetProperty("directionDeg").GetDouble());
-        Assert.Equal(5, opened.GetProperty("schemaVersion").GetInt32());
+        Assert.Equal(6, opened.GetProperty("schemaVersion").GetInt32());
         Assert.False(opened.GetProperty("isHouse").GetBoolean());
     }
 
@@ -67,7 +67,9 @@ public sealed class LayoutApiTests(WebFixture web)
         var list = await web.Client.GetFromJsonAsync<JsonElement>("/api/layouts");
         var id = list.EnumerateArray().First(row => row.GetProperty("name").GetString() == name).GetProperty("id").GetString();
         var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{id}");
-        var answer = await web.PredictAsync(new { balls = opened.GetProperty("balls"), strike = opened.GetProperty("stroke") });
+        var stroke = opened.GetProperty("stroke");
+        var strike = new { directionDeg = stroke.Number("directionDeg"), whiteSpeed = stroke.Number("whiteSpeed"), side = stroke.Number("side"), height = stroke.Number("height") };
+        var answer = await web.PredictAsync(new { balls = opened.GetProperty("balls"), strike });
         Assert.Contains(
             answer.GetProperty("outcome").GetProperty("potted").EnumerateArray(), potted => potted.GetProperty("ball").GetString() == ball);
         Assert.False(answer.GetProperty("outcome").GetProperty("inOff").GetBoolean());

@@ -4,7 +4,7 @@ using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using DeepBaize.Physics.Impacts;
-using DeepBaize.Physics.Simulation;
+using DeepBaize.Physics.Work;
 using DeepBaize.Web.Problems;
 
 namespace DeepBaize.Web.Tests;

@@ -5,6 +5,7 @@ using System.Text.Json;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
+using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Position;
 using DeepBaize.Table;
 using DeepBaize.Tests;
@@ -127,6 +128,47 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         Assert.True(clock.Elapsed < TimeSpan.FromSeconds(5), "Far from the end of the plan that is ahead.");
         foreach (var left in new[] { first, second, third }) left.Dispose();
         Assert.True(await UntilAsync(() => Pool.Plans == 0, 3000));
+    }
+
+    [Fact]
+    public async Task Of_eighty_plans_at_once_most_wait_the_others_are_told_when_to_come_again_and_balls_are_still_predicted()
+    {
+        using var leave = new CancellationTokenSource();
+        var plans = Enumerable.Range(0, 80).Select(_ => AskForAsync(leave.Token)).ToList();
+        // Those that wait are told so at once, the others are refused at once.
+        bool Has(HttpStatusCode status) => plans.Exists(plan => plan.IsCompletedSuccessfully && plan.Result.Status == status);
+        for (var i = 0; i < 400 && !(Has(HttpStatusCode.OK) && Has(HttpStatusCode.TooManyRequests)); i++) await Task.Delay(50);
+        var times = new List<double>();
+        for (var i = 0; i < 12; i++)
+        {
+            var clock = Stopwatch.StartNew();
+            await PredictAsync();
+            times.Add(clock.Elapsed.TotalMilliseconds);
+        }
+
+        Figures.Print($"Live prediction while eighty plans are asked for: p95 {times.Order().ElementAt(11):0} ms (aim 30).");
+        await leave.CancelAsync();
+        var answers = plans.Where(plan => plan.IsCompletedSuccessfully).Select(plan => plan.Result).ToList();
+        var refused = answers.Where(answer => answer.Status == HttpStatusCode.TooManyRequests).ToList();
+        Assert.NotEmpty(refused);
+        Assert.All(refused, answer => Assert.True(answer.RetrySeconds > 0));
+        Assert.InRange(answers.Count(answer => answer.Status == HttpStatusCode.OK), 50, ComputePool.MostPlans);
+        Assert.True(await UntilAsync(() => Pool.Plans == 0, 10_000));
+
+        async Task<(HttpStatusCode Status, double RetrySeconds)> AskForAsync(CancellationToken cancel)
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Post, "/api/breaks/plan") { Content = JsonContent.Create(new { balls = Open, budget = 60_000 }) };
+            var response = await Client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancel);
+            // The answer is left open: its plan goes on until the reader leaves.
+            cancel.Register(response.Dispose);
+            return (response.StatusCode, response.Headers.RetryAfter?.Delta?.TotalSeconds ?? 0);
+        }
+
+        async Task PredictAsync()
+        {
+            using var predicted = await Client.PostAsJsonAsync("/api/shots/predict", new { balls = Open, strike = new { directionDeg = 10.0, pace = 4 } });
+            Assert.Equal(HttpStatusCode.OK, predicted.StatusCode);
+        }
     }
 
     [Fact]

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
@@ -10,21 +11,23 @@ namespace DeepBaize.Data.Positions;
 /// <param name="Contacts">Pairs of ids that touch, kept explicitly so that rounding cannot open them.</param>
 /// <param name="Stroke">The stroke, if one was set.</param>
 /// <param name="Profile">Id of the table, balls and cue that it is for; since version 2, before that always the club's.</param>
-/// <param name="Pot">The pot, if one was chosen; since version 3.</param>
+/// <param name="Intent">What the stroke is for, if that was chosen; since version 6, before that the pot, which came with version 3.</param>
 /// <param name="Marks">Marks on the cloth; since version 4, null in what is older.</param>
 /// <param name="State">The state of play; since version 4, null when nothing of it was set.</param>
+/// <param name="Setting">With what it was made; since version 6, null in what is older.</param>
 public sealed record PositionDocument(
     int SchemaVersion,
     IReadOnlyList<SavedBall> Balls,
     IReadOnlyList<IReadOnlyList<string>> Contacts,
     SavedStroke? Stroke,
     string Profile = PositionDocument.ClubProfile,
-    SavedPot? Pot = null,
+    SavedIntent? Intent = null,
     IReadOnlyList<SavedMark>? Marks = null,
-    SavedState? State = null)
+    SavedState? State = null,
+    SavedSetting? Setting = null)
 {
     /// <summary>The version that this program writes.</summary>
-    public const int CurrentVersion = 5;
+    public const int CurrentVersion = 6;
 
     /// <summary>Id of the club table's profile.</summary>
     public const string ClubProfile = "club";
@@ -54,10 +57,7 @@ public sealed record PositionDocument(
     /// <exception cref="NotSupportedException">The document was written by a newer program.</exception>
     public static PositionDocument Read(string json)
     {
-        var document = JsonSerializer.Deserialize<PositionDocument>(json, Json)
-            ?? throw new NotSupportedException("The saved position is empty.");
-        return document.SchemaVersion is >= 1 and <= CurrentVersion
-            ? document
-            : throw new NotSupportedException($"The position was saved in version {document.SchemaVersion}; this program reads up to {CurrentVersion}.");
+        var root = JsonNode.Parse(json) as JsonObject ?? throw new NotSupportedException("The saved position is empty.");
+        return PositionUpgrades.ToCurrent(root).Deserialize<PositionDocument>(Json)!;
     }
 }

@@ -1,3 +1,5 @@
+using System.Text.Json;
+
 namespace DeepBaize.Data.Positions;
 
 /// <summary>A ball in a saved position.</summary>
@@ -8,17 +10,29 @@ public sealed record SavedBall(string Id, double X, double Y);
 
 /// <summary>The stroke that was set when the position was saved.</summary>
 /// <param name="DirectionDeg">Degrees anticlockwise from straight up the table.</param>
-/// <param name="Pace">Pace from 1 to 10.</param>
+/// <param name="WhiteSpeed">Speed of the white off the tip in m/s: the same stroke whatever paces are called.</param>
 /// <param name="Side">Contact point right of centre, in ball radii.</param>
 /// <param name="Height">Contact point above centre, in ball radii.</param>
-public sealed record SavedStroke(double DirectionDeg, double Pace, double Side, double Height);
+/// <param name="ElevationDeg">How far the butt is raised.</param>
+public sealed record SavedStroke(double DirectionDeg, double WhiteSpeed, double Side, double Height, double ElevationDeg = 0);
 
-/// <summary>The pot that was chosen when the position was saved.</summary>
+/// <summary>What the stroke is for; kinds other than a pot are still to come.</summary>
+/// <param name="Kind">pot.</param>
 /// <param name="Ball">Ball id as text.</param>
 /// <param name="Pocket">Pocket id as text.</param>
 /// <param name="Part">middle, nearJaw or farJaw.</param>
 /// <param name="Keep">True when the aim followed the pot.</param>
-public sealed record SavedPot(string Ball, string Pocket, string Part, bool Keep);
+public sealed record SavedIntent(string Kind, string Ball, string Pocket, string Part, bool Keep)
+{
+    /// <summary>A ball is potted.</summary>
+    public const string Pot = "pot";
+}
+
+/// <summary>With what a position was made: documents as they were then, which stay true when the shelf changes.</summary>
+/// <param name="Table">What table and balls differed in from the profile; null when in nothing.</param>
+/// <param name="Cue">What the cue differed in, the player's own paces among it; null when in nothing.</param>
+/// <param name="Player">The player; null when none was said.</param>
+public sealed record SavedSetting(JsonElement? Table = null, JsonElement? Cue = null, JsonElement? Player = null);
 
 /// <summary>A place on the cloth.</summary>
 /// <param name="X">Metres up the table.</param>

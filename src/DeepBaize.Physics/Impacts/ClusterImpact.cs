@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Work;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using static DeepBaize.Physics.Impacts.DormandPrince;
@@ -89,7 +90,7 @@ public sealed partial class ClusterImpact
     public int Resolve(Span<BallState> balls, double reach = Layout.TouchingGap) => Resolve(balls, reach, null);
 
     /// <summary>As above, on behalf of a question whose work is counted.</summary>
-    internal int Resolve(Span<BallState> balls, double reach, Simulation.WorkMeter? work)
+    internal int Resolve(Span<BallState> balls, double reach, WorkMeter? work)
     {
         if (double.IsNaN(_damping)) FindDamping();
         SetUp(balls, reach);
@@ -142,7 +143,7 @@ public sealed partial class ClusterImpact
         }
     }
 
-    private int Run(Span<BallState> balls, Simulation.WorkMeter? work)
+    private int Run(Span<BallState> balls, WorkMeter? work)
     {
         var closing = 0.0;
         foreach (ref var link in Links) closing = Math.Max(closing, ClosingOf(link, balls));
@@ -154,7 +155,7 @@ public sealed partial class ClusterImpact
         while (steps < MaxSteps && (IsPressing() || FliesToContact(balls, closing * Negligible)))
         {
             steps++;
-            if (steps % StepsBetweenLooks == 0) work?.Spend(1 + StepsBetweenLooks * _linkCount / Simulation.WorkMeter.LinkStepsPerEvent);
+            if (steps % StepsBetweenLooks == 0) work?.Spend(1 + StepsBetweenLooks * _linkCount / WorkMeter.LinkStepsPerEvent);
             Begin(balls);
             var error = Step(h) / closing;
             var change = Math.Clamp(0.9 * Math.Pow(StepTolerance / (error + 1e-30), 0.2), 0.2, 3);

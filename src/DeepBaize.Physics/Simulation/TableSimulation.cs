@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Motion;
+using DeepBaize.Physics.Work;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;

@@ -20,13 +20,19 @@ public sealed record PotWindow(WindowEdge Thick, WindowEdge Thin, double Distanc
     /// Width at the pocket in metres, across the ball's way: the turn between the lines of centres at its edges over the distance. A ball on a cushion is held to one line by it, and
     /// what passes the pocket point says nothing there; how it is sent does.
     /// </summary>
-    public double WidthAtPocket => Math.Abs(Math.IEEERemainder(Thick.HeadingRadians - Thin.HeadingRadians, Math.Tau)) * Distance;
+    public double WidthAtPocket => Turn * Distance;
 
     /// <summary>Heading from white to ball in the middle of the window.</summary>
     public double MiddleHeadingRadians => Thin.HeadingRadians + Math.IEEERemainder(Thick.HeadingRadians - Thin.HeadingRadians, Math.Tau) / 2;
 
+    /// <summary>True when a heading from white to ball lies within the window.</summary>
+    public bool Holds(double headingRadians) => Math.Abs(Math.IEEERemainder(headingRadians - MiddleHeadingRadians, Math.Tau)) <= Turn / 2;
+
     /// <summary>Width at the cue in radians.</summary>
     public double WidthRadians => Math.Abs(Math.IEEERemainder(Thick.DirectionRadians - Thin.DirectionRadians, Math.Tau));
+
+    /// <summary>Radians between the lines of centres at its edges.</summary>
+    private double Turn => Math.Abs(Math.IEEERemainder(Thick.HeadingRadians - Thin.HeadingRadians, Math.Tau));
 }
 
 /// <summary>The stroke that pots a ball.</summary>

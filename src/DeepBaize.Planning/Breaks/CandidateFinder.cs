@@ -32,6 +32,11 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// <summary>A pot that straight lines give this chance is one, whatever they deny.</summary>
     private const double Doubtless = 0.6;
 
+    /// <summary>Strokes by which it is seen whether a pot goes as straight lines promise, and the share of them that must.</summary>
+    private const int Proofs = 12;
+
+    private const double LeastKept = 0.4;
+
     /// <summary>What is left of the worth of a stroke that comes out on the side that the player does not like.</summary>
     private const double WrongSide = 0.94;
 
@@ -50,8 +55,17 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         // Where straight lines give no pot a chance that leaves no doubt, or one that cannot be played, the pots are solved.
         var isDoubtful = known is null && pots is not [{ Chance: >= Doubtless }, ..];
         var found = isDoubtful ? [] : Try(frame, layout, budget, pots, ref played, cancel);
-        if (found.Count == 0 && known is null) found = Try(frame, layout, budget, Solve(frame, layout, ref played, cancel), ref played, cancel);
-        return (found, played);
+        if (known is not null || KeepsItsPromise(frame, layout, pots, found, ref played)) return (found, played);
+        var solved = Try(frame, layout, budget, Solve(frame, layout, ref played, cancel), ref played, cancel);
+        return (solved.Count > 0 ? solved : found, played);
+    }
+
+    /// <summary>True when there are strokes at the pot to which straight lines give most, and the first of them pots about as often as they say.</summary>
+    private bool KeepsItsPromise(FrameState frame, Layout layout, IReadOnlyList<LeavePot> pots, List<StrokeCandidate> found, ref int played)
+    {
+        if (found.Find(one => one.Pot.Pot == pots[0].Pot) is not { } first) return false;
+        played += Proofs;
+        return Enumerable.Range(0, Proofs).Count(i => workers.First.Player.Play(frame, layout, first.Stroke, Draws.Even(question.Seed, i)).Points > 0) >= Proofs * LeastKept;
     }
 
     /// <summary>Solves every pot of the balls that may be played and that plain geometry leaves open.</summary>

@@ -22,6 +22,9 @@ internal sealed class StrokeCandidate(LeavePot pot, Dials dials, BreakStroke str
     /// <summary>The pot, estimated.</summary>
     public LeavePot Pot => pot;
 
+    /// <summary>The stroke as it is meant.</summary>
+    public BreakStroke Stroke => stroke;
+
     /// <summary>How it is played.</summary>
     public Dials Dials => dials;
 

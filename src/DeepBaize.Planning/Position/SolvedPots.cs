@@ -16,10 +16,17 @@ public sealed record SolvedPot(PotSolution Solution, BridgeWay Way, double Chanc
 {
     /// <summary>The same as searches take their pots.</summary>
     public LeavePot ToLeavePot() => new(
-        Solution.Pot, Chance, Solution.Line.CutRadians, Solution.Line.WhiteDistance, Way, -1, IsOfMiddle ? double.NaN : Solution.HeadingRadians, Dials.Of(Solution.Strike));
+        Solution.Pot with { Part = PocketPart.Opening },
+        Chance,
+        Solution.Line.CutRadians,
+        Solution.Line.WhiteDistance,
+        Way,
+        -1,
+        IsOfMiddle ? double.NaN : Solution.HeadingRadians,
+        Dials.Of(Solution.Strike));
 
     /// <summary>True when the middle of what the pocket takes at that angle is what is aimed at.</summary>
-    private bool IsOfMiddle => !Solution.IsPartial && Math.Abs(Solution.Offset - Solution.Line.WantedOffset) < NearMiddle;
+    private bool IsOfMiddle => Solution.Pot.Part == PocketPart.Opening && !Solution.IsPartial && Math.Abs(Solution.Offset - Solution.Line.WantedOffset) < NearMiddle;
 
     private const double NearMiddle = 0.002;
 }
@@ -37,6 +44,9 @@ public sealed class SolvedPots
 
     /// <summary>Height of the tip, in ball radii, where the butt would have to be raised for the centre.</summary>
     private const double RaisedHeight = 0.3;
+
+    /// <summary>The same where the butt gets in the way even then.</summary>
+    private const double HighestHeight = 0.6;
 
     /// <summary>A chance that other paces need not better.</summary>
     private const double Certain = 0.97;
@@ -89,10 +99,41 @@ public sealed class SolvedPots
         var pace = PotMatrix.SensiblePace(_table, PottingLine.Of(layout, pot, _table));
         var best = Read(layout, pot, pace);
         if (best is { Chance: > Certain }) return best;
-        var softer = Math.Max(Softest, pace - Softer);
-        var soft = softer < pace ? Read(layout, pot, softer) : null;
-        if (soft is { } found && found.Chance > (best?.Chance ?? 0)) return Better(soft, softer - Softer >= Softest ? Read(layout, pot, softer - Softer) : null);
-        return pace < Hardest ? Better(best, Read(layout, pot, Math.Min(Hardest, pace + Harder))) : best;
+        best = OfOtherParts(layout, pot, pace, best);
+        var soft = Climb(layout, pot, pace, -Softer, best);
+        var found = soft == best ? Climb(layout, pot, pace, Harder, best) : soft;
+        if (found is null or { Chance: > Certain }) return found;
+        var between = Dials.Of(found.Solution.Strike).Pace;
+        return new[] { between - Softer / 2, between + Softer / 2 }.Where(at => at is >= Softest and <= Hardest).Aggregate(found, (likelier, at) => Better(likelier, Read(layout, found.Solution.Pot, at))!);
+    }
+
+    /// <summary>Goes on to softer or harder paces while that makes the pot likelier.</summary>
+    private SolvedPot? Climb(Layout layout, Pot pot, double pace, double step, SolvedPot? best)
+    {
+        for (var next = Next(pace); next != pace; next = Next(pace))
+        {
+            pace = next;
+            var found = Read(layout, best?.Solution.Pot ?? pot, pace);
+            if (best is null) found = OfOtherParts(layout, pot, pace, found);
+            if (found is null || found.Chance <= (best?.Chance ?? 0)) return best;
+            best = found;
+        }
+
+        return best;
+
+        double Next(double from) => step < 0 ? Math.Max(Math.Min(from, Softest), from + step) : Math.Min(Math.Max(from, Hardest), from + step);
+    }
+
+    /// <summary>The likeliest of a pot and of the same into the sides of the pocket, where these are other windows.</summary>
+    private SolvedPot? OfOtherParts(Layout layout, Pot pot, double pace, SolvedPot? best)
+    {
+        foreach (var part in new[] { PocketPart.NearJaw, PocketPart.FarJaw })
+        {
+            var aimed = _solver.Solve(layout, pot with { Part = part }, Dials.AtPace(pace, 0, 0), withWindow: false).Solution;
+            if (aimed is not null && best?.Solution.Window?.Holds(aimed.HeadingRadians) != true) best = Better(best, Read(layout, pot with { Part = part }, pace));
+        }
+
+        return best;
     }
 
     private static SolvedPot? Better(SolvedPot? one, SolvedPot? other) => (other?.Chance ?? 0) > (one?.Chance ?? 0) ? other : one;
@@ -100,7 +141,9 @@ public sealed class SolvedPots
     private SolvedPot? Read(Layout layout, Pot pot, double pace)
     {
         var plain = Read(layout, pot, pace, 0, out var elevation);
-        return elevation > CueingAnswer.LevelDegrees ? Better(plain, Read(layout, pot, pace, RaisedHeight, out _)) : plain;
+        if (elevation <= CueingAnswer.LevelDegrees) return plain;
+        var raised = Better(plain, Read(layout, pot, pace, RaisedHeight, out elevation));
+        return elevation > CueingAnswer.LevelDegrees || raised is null ? Better(raised, Read(layout, pot, pace, HighestHeight, out _)) : raised;
     }
 
     private SolvedPot? Read(Layout layout, Pot pot, double pace, double height, out double elevationDegrees)

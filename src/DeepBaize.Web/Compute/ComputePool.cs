@@ -1,4 +1,4 @@
-using DeepBaize.Physics.Simulation;
+using DeepBaize.Physics.Work;
 using DeepBaize.Web.Problems;
 
 namespace DeepBaize.Web.Compute;

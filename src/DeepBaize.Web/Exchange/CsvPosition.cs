@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
+using DeepBaize.Physics.Balls;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Problems;
@@ -71,7 +72,7 @@ internal static class CsvPosition
                 null,
                 records.Marks,
                 records.State);
-            return new ImportResponse("", "", [], PositionReader.ToContent(PositionReader.Read(content, records.Contacts)));
+            return new ImportResponse("", "", [], PositionReader.ToContent(PositionReader.Read(content, records.Contacts), PaceScale.House));
         }
         catch (RefusalException refusal)
         {

@@ -1,4 +1,5 @@
 using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Players;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Exchange;
@@ -13,6 +14,8 @@ namespace DeepBaize.Web.Exchange;
 /// <param name="Pot">The pot that is chosen.</param>
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play.</param>
+/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player\'s own paces among them.</param>
+/// <param name="Player">The player in use.</param>
 public sealed record ExportRequest(
     IReadOnlyList<BallPlace> Balls,
     string? Name = null,
@@ -22,8 +25,10 @@ public sealed record ExportRequest(
     string? Profile = null,
     KeptPot? Pot = null,
     IReadOnlyList<MarkInput>? Marks = null,
-    StateInput? State = null)
-    : PositionContent(Balls, Stroke, null, Profile, Pot, Marks, State);
+    StateInput? State = null,
+    CoefficientsInput? Coefficients = null,
+    PlayerInput? Player = null)
+    : PositionContent(Balls, Stroke, null, Profile, Pot, Marks, State, Coefficients, Player);
 
 /// <summary>What a file held.</summary>
 /// <param name="Name">Its name; empty when the file has none.</param>

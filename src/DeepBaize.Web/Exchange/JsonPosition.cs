@@ -2,6 +2,7 @@ using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using DeepBaize.Data.Positions;
+using DeepBaize.Physics.Balls;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Problems;
 
@@ -40,14 +41,14 @@ internal static class JsonPosition
 
     /// <summary>Reads a file of any version that this program knows.</summary>
     /// <exception cref="RefusalException">The file is wrong; line and field are named.</exception>
-    public static ImportResponse Read(string text)
+    public static ImportResponse Read(string text, PaceScale paces)
     {
         var root = File.Read(text);
         try
         {
             var document = PositionDocument.Read(text);
-            var content = PositionReader.Read(PositionReader.ToContent(document) with { Profile = document.Profile }, document.Contacts ?? []);
-            return new ImportResponse(Text(root, "name"), Text(root, "note"), Tags(root), PositionReader.ToContent(content));
+            var content = PositionReader.Read(PositionReader.ToContent(document, paces) with { Profile = document.Profile }, document.Contacts ?? []);
+            return new ImportResponse(Text(root, "name"), Text(root, "note"), Tags(root), PositionReader.ToContent(content, paces));
         }
         catch (RefusalException refusal)
         {

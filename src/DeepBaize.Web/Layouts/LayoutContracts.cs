@@ -1,4 +1,5 @@
 using DeepBaize.Web.Profiles;
+using DeepBaize.Web.Players;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Layouts;
@@ -14,6 +15,8 @@ namespace DeepBaize.Web.Layouts;
 /// <param name="Pot">The pot that is chosen.</param>
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play.</param>
+/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player\'s own paces among them.</param>
+/// <param name="Player">The player in use.</param>
 public sealed record CreateLayoutRequest(
     string Name,
     IReadOnlyList<BallPlace> Balls,
@@ -24,8 +27,10 @@ public sealed record CreateLayoutRequest(
     string? Profile = null,
     KeptPot? Pot = null,
     IReadOnlyList<MarkInput>? Marks = null,
-    StateInput? State = null)
-    : PositionContent(Balls, Stroke, Mode, Profile, Pot, Marks, State);
+    StateInput? State = null,
+    CoefficientsInput? Coefficients = null,
+    PlayerInput? Player = null)
+    : PositionContent(Balls, Stroke, Mode, Profile, Pot, Marks, State, Coefficients, Player);
 
 /// <summary>A position to be saved over an older version of itself; what it was is kept.</summary>
 /// <param name="Version">The version that was opened.</param>
@@ -37,6 +42,8 @@ public sealed record CreateLayoutRequest(
 /// <param name="Pot">The pot that is chosen.</param>
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play.</param>
+/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player\'s own paces among them.</param>
+/// <param name="Player">The player in use.</param>
 public sealed record SaveLayoutRequest(
     int Version,
     IReadOnlyList<BallPlace> Balls,
@@ -46,8 +53,10 @@ public sealed record SaveLayoutRequest(
     string? Profile = null,
     KeptPot? Pot = null,
     IReadOnlyList<MarkInput>? Marks = null,
-    StateInput? State = null)
-    : PositionContent(Balls, Stroke, Mode, Profile, Pot, Marks, State);
+    StateInput? State = null,
+    CoefficientsInput? Coefficients = null,
+    PlayerInput? Player = null)
+    : PositionContent(Balls, Stroke, Mode, Profile, Pot, Marks, State, Coefficients, Player);
 
 /// <summary>A new name for a position.</summary>
 /// <param name="Version">The version that was opened.</param>

@@ -1,5 +1,6 @@
 using DeepBaize.Data;
 using DeepBaize.Data.Positions;
+using DeepBaize.Physics.Balls;
 
 namespace DeepBaize.Web.Layouts;
 
@@ -17,9 +18,9 @@ internal static class LayoutMapping
         PositionReader.ToProfile(row.Document),
         row.Tags);
 
-    public static LayoutResponse ToResponse(SavedPosition row)
+    public static LayoutResponse ToResponse(SavedPosition row, PaceScale paces)
     {
-        var content = PositionReader.ToContent(row.Document);
+        var content = PositionReader.ToContent(row.Document, paces);
         return new LayoutResponse(
             row.Id,
             row.Name,

@@ -3,13 +3,14 @@ using DeepBaize.Data.Positions;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Keeping;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Shelf;
 using DeepBaize.Web.Wording;
 using Microsoft.EntityFrameworkCore;
 
 namespace DeepBaize.Web.Layouts;
 
 /// <summary>Saved positions of one owner: list, find alike, open, create, save, rename, copy, delete and bring back, older versions.</summary>
-public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock)
+public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock, PacesInUse paces)
 {
     /// <summary>All positions that the owner may open: own ones first, then those of the house, each by name.</summary>
     public async Task<IReadOnlyList<LayoutSummary>> ListAsync(CancellationToken cancel)
@@ -35,7 +36,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     }
 
     /// <summary>One position.</summary>
-    public async Task<LayoutResponse> OpenAsync(Guid id, CancellationToken cancel) => LayoutMapping.ToResponse(await FindAsync(id, cancel));
+    public async Task<LayoutResponse> OpenAsync(Guid id, CancellationToken cancel) => LayoutMapping.ToResponse(await FindAsync(id, cancel), await paces.FindAsync(cancel));
 
     /// <summary>Saves a new position.</summary>
     public async Task<LayoutResponse> CreateAsync(CreateLayoutRequest request, CancellationToken cancel)
@@ -53,7 +54,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         };
         database.Positions.Add(row);
         await SaveChangesAsync(row, cancel);
-        return LayoutMapping.ToResponse(row);
+        return LayoutMapping.ToResponse(row, PositionReader.PacesOf(request));
     }
 
     /// <summary>Saves a position over the version that was opened.</summary>
@@ -67,7 +68,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         row.Document = document;
         row.Note = note ?? row.Note;
         await ChangeAsync(row, cancel);
-        return LayoutMapping.ToResponse(row);
+        return LayoutMapping.ToResponse(row, PositionReader.PacesOf(request));
     }
 
     /// <summary>Gives a position another name, and tags and a note when they are given.</summary>
@@ -82,7 +83,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         row.Tags = tags ?? row.Tags;
         row.Note = note ?? row.Note;
         await ChangeAsync(row, cancel);
-        return LayoutMapping.ToResponse(row);
+        return LayoutMapping.ToResponse(row, await paces.FindAsync(cancel));
     }
 
     /// <summary>Takes a position out of the book; it can be brought back.</summary>
@@ -99,7 +100,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         var row = await database.Positions.SingleOrDefaultAsync(row => row.Id == id && row.DeletedAt != null, cancel) ?? throw Unknown();
         row.DeletedAt = null;
         await ChangeAsync(row, cancel);
-        return LayoutMapping.ToResponse(row);
+        return LayoutMapping.ToResponse(row, await paces.FindAsync(cancel));
     }
 
     /// <summary>Saves a copy under the next free name.</summary>
@@ -121,7 +122,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         database.Positions.Add(copy);
         await SaveChangesAsync(copy, cancel);
         await transaction.CommitAsync(cancel);
-        return LayoutMapping.ToResponse(copy);
+        return LayoutMapping.ToResponse(copy, await paces.FindAsync(cancel));
     }
 
     /// <summary>What a position was before it was saved over, the newest first.</summary>
@@ -144,7 +145,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         row.Document = old.Document;
         row.Note = old.Note;
         await ChangeAsync(row, cancel);
-        return LayoutMapping.ToResponse(row);
+        return LayoutMapping.ToResponse(row, await paces.FindAsync(cancel));
     }
 
     private void KeepVersion(SavedPosition row) => database.PositionVersions.Add(new PositionVersion

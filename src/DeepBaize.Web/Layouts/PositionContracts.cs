@@ -1,13 +1,17 @@
+using DeepBaize.Web.Players;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Layouts;
 
 /// <summary>A stroke that is kept with a position.</summary>
 /// <param name="DirectionDeg">The cue's line in degrees: 0 up the table, anticlockwise seen from above.</param>
-/// <param name="Pace">Pace from 1 to 10.</param>
+/// <param name="Pace">
+/// How hard, in the numbers of the player on whose behalf it is sent or answered. What is kept is the speed of the white, so that the stroke stays the same when the paces change.
+/// </param>
 /// <param name="Side">Contact point right of centre, in ball radii.</param>
 /// <param name="Height">Contact point above centre, in ball radii.</param>
-public sealed record StrokeInput(double DirectionDeg, double Pace, double Side = 0, double Height = 0);
+/// <param name="WhiteSpeed">The speed of the white off the tip in m/s; it stands in answers, and counts before the pace when it is sent.</param>
+public sealed record StrokeInput(double DirectionDeg, double Pace, double Side = 0, double Height = 0, double? WhiteSpeed = null);
 
 /// <summary>A pot that is kept with a position.</summary>
 /// <param name="Ball">The ball.</param>
@@ -57,6 +61,8 @@ public sealed record LineUpInput(bool Cushions = true);
 /// <param name="Pot">The pot that is chosen.</param>
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play.</param>
+/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player's own paces among them.</param>
+/// <param name="Player">The player in use.</param>
 public record PositionContent(
     IReadOnlyList<BallPlace> Balls,
     StrokeInput? Stroke = null,
@@ -64,4 +70,6 @@ public record PositionContent(
     string? Profile = null,
     KeptPot? Pot = null,
     IReadOnlyList<MarkInput>? Marks = null,
-    StateInput? State = null);
+    StateInput? State = null,
+    CoefficientsInput? Coefficients = null,
+    PlayerInput? Player = null);

@@ -1,7 +1,10 @@
 using DeepBaize.Data.Positions;
+using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Rules;
 using DeepBaize.Table.Layouts;
+using DeepBaize.Web.Players;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Profiles;
@@ -18,26 +21,35 @@ internal static class PositionReader
     /// <exception cref="RefusalException">Something cannot be as given; every reason is named.</exception>
     public static PositionDocument Read(PositionContent content, IReadOnlyList<IReadOnlyList<string>>? contacts = null)
     {
-        var profile = ConditionsReader.Find(content.Profile);
+        var (profile, table) = PotReader.ReadTable(content.Profile, content.Coefficients);
+        if (content.Player is { } player) PlayerReader.Read(player);
         var placed = LayoutReader.ReadBalls(content.Balls);
         var layout = LayoutReader.Build(
-            placed, profile.Outline, profile.Conditions.Gauge, ReadMode(content.Mode), contacts is null ? null : LayoutReader.ReadContacts(contacts));
-        if (content.Stroke is { } stroke) StrikeReader.Read(new StrikeInput(stroke.DirectionDeg, Pace: stroke.Pace, Side: stroke.Side, Height: stroke.Height), profile.Conditions);
+            placed, table.Outline, table.Conditions.Gauge, ReadMode(content.Mode), contacts is null ? null : LayoutReader.ReadContacts(contacts));
+        Strike? strike = content.Stroke is { } stroke
+            ? StrikeReader.Read(new StrikeInput(stroke.DirectionDeg, stroke.WhiteSpeed is null ? stroke.Pace : null, stroke.WhiteSpeed, null, stroke.Side, stroke.Height), table.Conditions)
+            : null;
         if (content.Pot is { } pot) PotReader.RequireBall(layout, PotReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Ball, "pot.ball");
         var marks = MarkReader.Read(content.Marks);
         var state = StateReader.ReadFor(content.State, [.. layout.Balls.Select(ball => ball.Ball)]);
         var (balls, touching) = PositionDocument.From(layout);
         return new PositionDocument(
-            PositionDocument.CurrentVersion, balls, touching, ToSaved(content.Stroke), profile.Id, ToSaved(content.Pot), ToSaved(marks), ToSaved(state));
+            PositionDocument.CurrentVersion, balls, touching, ToSaved(strike, content.Stroke), profile.Id, ToSaved(content.Pot), ToSaved(marks), ToSaved(state), SettingReader.ToSaved(content));
     }
 
+    /// <summary>The paces of a sheet's content: the player's own, or the house's.</summary>
+    /// <exception cref="RefusalException">They make no scale.</exception>
+    public static PaceScale PacesOf(PositionContent content) => ConditionsReader.ReadPaces(content.Coefficients?.Cue?.Paces);
+
     /// <summary>What a document holds, as a sheet's content.</summary>
-    public static PositionContent ToContent(PositionDocument document) => new(
+    /// <param name="document">The document.</param>
+    /// <param name="paces">The paces in whose numbers the stroke is told.</param>
+    public static PositionContent ToContent(PositionDocument document, PaceScale paces) => new(
         ToBalls(document),
-        document.Stroke is { } stroke ? new StrokeInput(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height) : null,
+        document.Stroke is { } stroke ? new StrokeInput(stroke.DirectionDeg, Math.Round(paces.FromSpeed(stroke.WhiteSpeed), 9), stroke.Side, stroke.Height, stroke.WhiteSpeed) : null,
         null,
         ToProfile(document).Id,
-        document.Pot is { } pot ? new KeptPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep) : null,
+        document.Intent is { Kind: SavedIntent.Pot } pot ? new KeptPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep) : null,
         [.. (document.Marks ?? []).Select(mark => new MarkInput(
             mark.Id, mark.Kind, [.. mark.Places.Select(place => new MarkPlace(place.X, place.Y))], mark.Radius, mark.Text))],
         document.State is { } state
@@ -49,7 +61,9 @@ internal static class PositionReader
                 state.Scores is { } scores ? new ScoresInput(scores.Player, scores.Opponent) : null,
                 state.Break,
                 state.MissCount)
-            : null);
+            : null,
+        SettingReader.ToCoefficients(document.Setting),
+        SettingReader.ToPlayer(document.Setting));
 
     /// <summary>The balls of a document.</summary>
     public static IReadOnlyList<BallPlace> ToBalls(PositionDocument document) =>
@@ -69,10 +83,10 @@ internal static class PositionReader
         _ => throw RefusalException.Invalid("mode", "Unknown mode", new Fault("mode", null, "mode", "A position is saved as free or as frame.")),
     };
 
-    private static SavedStroke? ToSaved(StrokeInput? stroke) =>
-        stroke is null ? null : new SavedStroke(stroke.DirectionDeg, stroke.Pace, stroke.Side, stroke.Height);
+    private static SavedStroke? ToSaved(Strike? strike, StrokeInput? stroke) =>
+        strike is { } struck && stroke is not null ? new SavedStroke(stroke.DirectionDeg, struck.WhiteSpeed, stroke.Side, stroke.Height) : null;
 
-    private static SavedPot? ToSaved(KeptPot? pot) => pot is null ? null : new SavedPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep);
+    private static SavedIntent? ToSaved(KeptPot? pot) => pot is null ? null : new SavedIntent(SavedIntent.Pot, pot.Ball, pot.Pocket, pot.Part, pot.Keep);
 
     private static SavedMark[] ToSaved(IReadOnlyList<Mark> marks) =>
         [.. marks.Select(mark => new SavedMark(

@@ -1,8 +1,10 @@
 using System.Text.Json;
 using DeepBaize.Physics.Profiles;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Presets;
 using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Shots;
 
@@ -29,7 +31,8 @@ public sealed record PresetOutput(string Id, string Name, string About, IReadOnl
 /// <param name="Values">Values by parameter; defaults for the rest.</param>
 /// <param name="Mirrored">True for the version of the other side.</param>
 /// <param name="Profile">Name or id of the table; absent is the club's.</param>
-public sealed record PresetRequest(IReadOnlyDictionary<string, double>? Values = null, bool Mirrored = false, string? Profile = null);
+/// <param name="Coefficients">What the table in use differs in from the profile.</param>
+public sealed record PresetRequest(IReadOnlyDictionary<string, double>? Values = null, bool Mirrored = false, string? Profile = null, CoefficientsInput? Coefficients = null);
 
 /// <summary>Routes of presets.</summary>
 public static class PresetEndpoints
@@ -58,16 +61,16 @@ public static class PresetEndpoints
     private static PositionContent Lay(string id, PresetRequest request)
     {
         var preset = PresetBook.Find(id) ?? throw RefusalException.Unknown("unknownPreset", "There is no such preset.");
-        var profile = ConditionsReader.Find(request.Profile);
+        var (profile, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
         var values = PresetValues.Read(preset, request.Values ?? new Dictionary<string, double>(), out var problems)
             ?? throw RefusalException.Invalid("values", "Not a value", [.. problems.Select(problem => new Fault($"values.{problem.Parameter}", null, "value", problem.Sentence))]);
-        var laid = preset.Lay(values, profile.Conditions.Gauge);
-        return ToContent(request.Mirrored ? laid.Mirrored() : laid, profile);
+        var laid = preset.Lay(values, table.Conditions.Gauge);
+        return ToContent(request.Mirrored ? laid.Mirrored() : laid, profile, table);
     }
 
-    private static PositionContent ToContent(PresetLayout laid, ConditionProfile profile)
+    private static PositionContent ToContent(PresetLayout laid, ConditionProfile profile, TableInUse table)
     {
-        LayoutReader.Build(laid.Balls, profile.Outline, profile.Conditions.Gauge);
+        LayoutReader.Build(laid.Balls, table.Outline, table.Conditions.Gauge);
         return new PositionContent(
             [.. laid.Balls.Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
             null,

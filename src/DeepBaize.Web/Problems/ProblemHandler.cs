@@ -2,6 +2,7 @@ using System.Data.Common;
 using System.Text.Json;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
+using DeepBaize.Physics.Work;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
@@ -83,7 +84,8 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
             : $"The request is not the JSON that is expected here: see {field}.";
     }
 
-    private static bool IsDatabaseAway(Exception exception) => exception switch
+    /// <summary>True when an exception says that the database does not answer.</summary>
+    internal static bool IsDatabaseAway(Exception exception) => exception switch
     {
         DbUpdateConcurrencyException => false,
         DbUpdateException update => update.InnerException is { } inner && IsDatabaseAway(inner),

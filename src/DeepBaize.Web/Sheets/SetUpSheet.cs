@@ -2,6 +2,7 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Words;
 using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Pots;
 using DeepBaize.Web.Shots;
 using DeepBaize.Web.Wording;
 
@@ -13,13 +14,13 @@ internal static class SetUpSheet
     /// <summary>The lines of the set-up sheet: balls on their own spots first, then the others.</summary>
     public static SetUpResponse Measure(SetUpRequest request)
     {
-        var profile = ConditionsReader.Find(request.Profile);
+        var (profile, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
         var units = Predictor.ReadUnits(request.Units);
-        var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), profile.Outline, profile.Conditions.Gauge);
+        var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), table.Outline, table.Conditions.Gauge);
         var marks = MarkReader.Read(request.Marks);
         var isRacked = Measuring.IsRacked(layout);
         return new SetUpResponse(
-            [.. Measuring.Measure(layout, profile.Outline)
+            [.. Measuring.Measure(layout, table.Outline)
                 .Where(ball => !isRacked || !BallSet.IsRed(ball.Ball) || ball.Ball == BallId.Red1)
                 .OrderBy(ball => ball.OnSpot != ball.Ball).ThenBy(ball => ball.Ball == BallId.Cue)
                 .Select(ball => isRacked && ball.Ball == BallId.Red1 ? RackLine(layout, units) : Line(ball, units))],

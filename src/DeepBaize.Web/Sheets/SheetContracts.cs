@@ -1,4 +1,5 @@
 using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Players;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Sheets;
@@ -10,8 +11,9 @@ namespace DeepBaize.Web.Sheets;
 /// <param name="Units">metric (absent): bare numbers are millimetres; imperial: inches.</param>
 /// <param name="Profile">Name or id of the table; absent is the club's.</param>
 /// <param name="InHand">True when the white is in hand.</param>
+/// <param name="Coefficients">What the table in use differs in from the profile.</param>
 public sealed record PlaceRequest(
-    IReadOnlyList<BallPlace> Balls, string Ball, string Words, string? Units = null, string? Profile = null, bool InHand = false);
+    IReadOnlyList<BallPlace> Balls, string Ball, string Words, string? Units = null, string? Profile = null, bool InHand = false, CoefficientsInput? Coefficients = null);
 
 /// <summary>Several balls that are changed as one.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>
@@ -21,6 +23,7 @@ public sealed record PlaceRequest(
 /// <param name="Across">Metres towards the green side, for a move.</param>
 /// <param name="Degrees">Degrees anticlockwise, for a turn.</param>
 /// <param name="Profile">Name or id of the table; absent is the club's.</param>
+/// <param name="Coefficients">What the table in use differs in from the profile.</param>
 public sealed record GroupRequest(
     IReadOnlyList<BallPlace> Balls,
     IReadOnlyList<string> Chosen,
@@ -28,7 +31,8 @@ public sealed record GroupRequest(
     double Along = 0,
     double Across = 0,
     double Degrees = 0,
-    string? Profile = null);
+    string? Profile = null,
+    CoefficientsInput? Coefficients = null);
 
 /// <summary>What became of balls that were changed as one.</summary>
 /// <param name="Balls">All balls.</param>
@@ -40,7 +44,8 @@ public sealed record GroupResponse(IReadOnlyList<BallPlace> Balls, double Share,
 /// <param name="Balls">All balls, as they were laid.</param>
 /// <param name="Raw">Those that nobody has settled yet.</param>
 /// <param name="Profile">Name or id of the table; absent is the club's.</param>
-public sealed record SettleRequest(IReadOnlyList<BallPlace> Balls, IReadOnlyList<string> Raw, string? Profile = null);
+/// <param name="Coefficients">What the table in use differs in from the profile.</param>
+public sealed record SettleRequest(IReadOnlyList<BallPlace> Balls, IReadOnlyList<string> Raw, string? Profile = null, CoefficientsInput? Coefficients = null);
 
 /// <summary>A ball that had to move, or could not be settled.</summary>
 /// <param name="Ball">The ball.</param>
@@ -88,6 +93,8 @@ public sealed record StateResponse(
 /// <param name="Pot">The pot that is chosen.</param>
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play.</param>
+/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player\'s own paces among them.</param>
+/// <param name="Player">The player in use.</param>
 public sealed record WorkingSheetRequest(
     IReadOnlyList<BallPlace> Balls,
     Guid? OpenedId = null,
@@ -95,8 +102,10 @@ public sealed record WorkingSheetRequest(
     string? Profile = null,
     KeptPot? Pot = null,
     IReadOnlyList<MarkInput>? Marks = null,
-    StateInput? State = null)
-    : PositionContent(Balls, Stroke, null, Profile, Pot, Marks, State);
+    StateInput? State = null,
+    CoefficientsInput? Coefficients = null,
+    PlayerInput? Player = null)
+    : PositionContent(Balls, Stroke, null, Profile, Pot, Marks, State, Coefficients, Player);
 
 /// <summary>The sheet as it was last sent.</summary>
 /// <param name="Content">What lies on it.</param>
@@ -109,8 +118,9 @@ public sealed record WorkingSheetResponse(PositionContent Content, LayoutSummary
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="Profile">Name or id of the table; absent is the club's.</param>
 /// <param name="Units">metric (absent) or imperial.</param>
+/// <param name="Coefficients">What the table in use differs in from the profile.</param>
 public sealed record SetUpRequest(
-    IReadOnlyList<BallPlace> Balls, IReadOnlyList<MarkInput>? Marks = null, string? Profile = null, string? Units = null);
+    IReadOnlyList<BallPlace> Balls, IReadOnlyList<MarkInput>? Marks = null, string? Profile = null, string? Units = null, CoefficientsInput? Coefficients = null);
 
 /// <summary>One line of a set-up sheet.</summary>
 /// <param name="Id">Ball or mark.</param>

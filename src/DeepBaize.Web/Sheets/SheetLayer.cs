@@ -1,4 +1,4 @@
-using DeepBaize.Physics.Profiles;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -18,27 +18,27 @@ internal static class SheetLayer
     /// <exception cref="RefusalException">The words are not understood, or the other balls cannot stand so.</exception>
     public static PlacingOutput Place(PlaceRequest request)
     {
-        var profile = ConditionsReader.Find(request.Profile);
-        var gauge = profile.Conditions.Gauge;
+        var (_, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
+        var gauge = table.Conditions.Gauge;
         var units = Predictor.ReadUnits(request.Units);
         var placed = LayoutReader.ReadBalls(request.Balls);
         var ball = LayoutReader.ReadBall(request.Ball, "ball");
         var from = placed.Where(other => other.Ball == ball).Select(other => other.Place)
             .FirstOrDefault(Spots.Of(ball) ?? new Place(Measurements.Length / 2, Measurements.CentreLine));
         var others = placed.Where(other => other.Ball != ball).ToList();
-        var read = PlaceReader.Read(request.Words, from, others, profile.Outline, gauge, Lengths.BareUnit(units));
+        var read = PlaceReader.Read(request.Words, from, others, table.Outline, gauge, Lengths.BareUnit(units));
         if (read.Place is not { } wanted) throw RefusalException.Invalid("words", "Not understood", new Fault("words", request.Ball, "words", read.Sentence!));
         var output = Predictor.Settle(
-            new PlacingInput(request.Ball, wanted.X, wanted.Y, Snap: false, InHand: request.InHand), placed, profile.Conditions, profile.Outline);
-        LayoutReader.Build(placed, profile.Outline, gauge);
+            new PlacingInput(request.Ball, wanted.X, wanted.Y, Snap: false, InHand: request.InHand), placed, table.Conditions, table.Outline);
+        LayoutReader.Build(placed, table.Outline, gauge);
         return output;
     }
 
     /// <summary>Moves, turns or mirrors several balls as one.</summary>
     public static GroupResponse Change(GroupRequest request)
     {
-        var profile = ConditionsReader.Find(request.Profile);
-        var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), profile.Outline, profile.Conditions.Gauge);
+        var (_, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
+        var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), table.Outline, table.Conditions.Gauge);
         var chosen = request.Chosen.Select((id, i) => LayoutReader.ReadBall(id, $"chosen[{i}]")).ToHashSet();
         if (!layout.Balls.Any(placed => chosen.Contains(placed.Ball)))
             throw RefusalException.Invalid("chosen", "No ball chosen", new Fault("chosen", null, "chosen", "Choose balls that are on the table."));
@@ -46,9 +46,9 @@ internal static class SheetLayer
             throw RefusalException.Invalid("change", "Not a change", new Fault("change", null, "notFinite", "A change has finite numbers."));
         var result = request.Kind switch
         {
-            "move" => GroupChange.Move(layout, chosen, request.Along, request.Across, profile.Outline),
-            "turn" => GroupChange.Turn(layout, chosen, request.Degrees, profile.Outline),
-            "mirror" => GroupChange.Mirror(layout, chosen, profile.Outline),
+            "move" => GroupChange.Move(layout, chosen, request.Along, request.Across, table.Outline),
+            "turn" => GroupChange.Turn(layout, chosen, request.Degrees, table.Outline),
+            "mirror" => GroupChange.Mirror(layout, chosen, table.Outline),
             _ => throw RefusalException.Invalid("kind", "Unknown change", new Fault("kind", null, "kind", "Balls are moved, turned or mirrored.")),
         };
         return new GroupResponse(ToOutput(result.Balls), result.Share, result.StoppedBy is { } reason ? $"That is as far as they go. {reason}" : "");
@@ -58,7 +58,7 @@ internal static class SheetLayer
     public static PositionContent Mirror(PositionContent content)
     {
         var document = PositionReader.Read(content);
-        var whole = PositionReader.ToContent(document);
+        var whole = PositionReader.ToContent(document, PositionReader.PacesOf(content));
         return whole with
         {
             Balls = [.. whole.Balls.Select(ball => Mirrored(ball.X, ball.Y) is var place ? new BallPlace(ball.Id, place.X, place.Y) : ball)],
@@ -71,17 +71,17 @@ internal static class SheetLayer
     /// <summary>Settles balls that were laid while the server was away, one after the other among those that stand.</summary>
     public static SettleResponse Settle(SettleRequest request)
     {
-        var profile = ConditionsReader.Find(request.Profile);
-        var gauge = profile.Conditions.Gauge;
+        var (_, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
+        var gauge = table.Conditions.Gauge;
         var raw = request.Raw.Select((id, i) => LayoutReader.ReadBall(id, $"raw[{i}]")).ToHashSet();
         var all = LayoutReader.ReadBalls(request.Balls);
         var standing = all.Where(placed => !raw.Contains(placed.Ball)).ToList();
         var told = new List<SettledOutput>();
         foreach (var placed in all.Where(placed => raw.Contains(placed.Ball)))
         {
-            var settled = Settling.Settle(placed.Place, standing, profile.Outline, gauge, new LayingManner(Snaps: false));
+            var settled = Settling.Settle(placed.Place, standing, table.Outline, gauge, new LayingManner(Snaps: false));
             standing.Add(placed with { Place = settled.Place });
-            if (Tell(placed, settled, standing, profile) is { } sentence) told.Add(sentence);
+            if (Tell(placed, settled, standing, table) is { } sentence) told.Add(sentence);
         }
 
         return new SettleResponse(ToOutput([.. standing.OrderBy(placed => placed.Ball)]), told);
@@ -110,10 +110,10 @@ internal static class SheetLayer
         return BallsOn.Possible(up).Contains(BallOn.Colour) ? BallsOn.Nominations(BallOn.Colour, false, up) : [];
     }
 
-    private static SettledOutput? Tell(PlacedBall laid, SettledPlace settled, List<PlacedBall> standing, ConditionProfile profile)
+    private static SettledOutput? Tell(PlacedBall laid, SettledPlace settled, List<PlacedBall> standing, TableInUse table)
     {
         var name = "The " + Names.Spoken(laid.Ball);
-        LayoutRules.TryBuild(standing, profile.Outline, profile.Conditions.Gauge, LayoutMode.Free, out var problems);
+        LayoutRules.TryBuild(standing, table.Outline, table.Conditions.Gauge, LayoutMode.Free, out var problems);
         if (problems.FirstOrDefault(problem => problem.Ball == laid.Ball) is { } problem)
             return new SettledOutput(Names.Text(laid.Ball), $"{name} has no room where it was laid: {problem.Sentence}", false);
         return settled.Moved > Layout.RoundingOverlap

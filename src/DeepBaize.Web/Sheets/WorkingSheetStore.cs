@@ -1,13 +1,14 @@
 using DeepBaize.Data;
 using DeepBaize.Data.Positions;
 using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Shelf;
 using Microsoft.EntityFrameworkCore;
 using Npgsql;
 
 namespace DeepBaize.Web.Sheets;
 
 /// <summary>Keeps the sheet that an owner works on. The browser that sends it has the newer one; this copy is for the next browser.</summary>
-public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock)
+public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock, PacesInUse paces)
 {
     /// <summary>The sheet as it was last sent; null when none was.</summary>
     public async Task<WorkingSheetResponse?> FindAsync(CancellationToken cancel)
@@ -17,7 +18,7 @@ public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner,
         var opened = row.OpenedId is null
             ? null
             : await database.Positions.AsNoTracking().SingleOrDefaultAsync(position => position.Id == row.OpenedId && position.DeletedAt == null, cancel);
-        return new WorkingSheetResponse(PositionReader.ToContent(row.Document), opened is null ? null : LayoutMapping.ToSummary(opened), row.UpdatedAt);
+        return new WorkingSheetResponse(PositionReader.ToContent(row.Document, await paces.FindAsync(cancel)), opened is null ? null : LayoutMapping.ToSummary(opened), row.UpdatedAt);
     }
 
     /// <summary>Keeps a sheet in place of the one before. Of two that arrive together the later one stays.</summary>

@@ -62,7 +62,8 @@ export type Shelf = Schemas['ShelfResponse']
 export type TableDocument = Schemas['TableDocument']
 export type CueDocument = Schemas['CueDocument']
 export type PlayerLook = Schemas['PlayerOutput']
-export type Stroke = Required<Schemas['StrokeInput']>
+/** The stroke on the sheet: how hard it is stands in the player's own paces; the server keeps the speed. */
+export type Stroke = Required<Omit<Schemas['StrokeInput'], 'whiteSpeed'>>
 
 /** The server, typed from its own description. The fetch of the moment is used, so that tests can replace it. */
 export const api = createClient<paths>({

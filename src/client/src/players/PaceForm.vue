@@ -2,9 +2,10 @@
 import { ref } from 'vue'
 import { api, ask, type Player } from '@/api/client'
 import { t } from '@/words'
+import type { Bed } from './useShelf'
 
 /** A pace scale of one's own from a few strokes. */
-const props = defineProps<{ paces: NonNullable<Player['paces']>; profile: string | null }>()
+const props = defineProps<{ paces: NonNullable<Player['paces']>; bed: Bed }>()
 const emit = defineEmits<{ change: [paces: NonNullable<Player['paces']>] }>()
 
 const tried = [2, 3, 4, 5, 6, 7]
@@ -22,9 +23,7 @@ async function find() {
         .map((text) => Number(text.replace(',', '.'))),
     }))
     .filter((trial) => trial.lengths.length > 0)
-  const { data, refusal: sentence } = await ask(
-    api.POST('/api/players/paces', { body: { trials, profile: props.profile } }),
-  )
+  const { data, refusal: sentence } = await ask(api.POST('/api/players/paces', { body: { trials, ...props.bed } }))
   refusal.value = sentence ?? ''
   words.value = data?.words ?? ''
   if (data) emit('change', data.paces)

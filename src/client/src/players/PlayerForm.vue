@@ -6,9 +6,10 @@ import { t } from '@/words'
 import PaceForm from './PaceForm.vue'
 import PlayerNumbers from './PlayerNumbers.vue'
 import PlayerSchool from './PlayerSchool.vue'
+import type { Bed } from './useShelf'
 
 /** A player: first what the hands do in pots and distances, then reach and school; milliradians stand behind Numbers. */
-const props = defineProps<{ player: Player; readOnly: boolean; profile: string | null }>()
+const props = defineProps<{ player: Player; readOnly: boolean; bed: Bed }>()
 const emit = defineEmits<{ change: [player: Player] }>()
 
 const levels = ['starter', 'club', 'league', 'expert'] as const
@@ -21,13 +22,13 @@ const showsNumbers = ref(false)
 const lookNow = useDebounceFn(async () => {
   const asked = props.player
   const { data, refusal: sentence } = await ask(
-    api.POST('/api/players/look', { body: { player: asked, profile: props.profile } }),
+    api.POST('/api/players/look', { body: { player: asked, ...props.bed } }),
   )
   if (asked !== props.player) return
   refusal.value = sentence ?? ''
   if (data) look.value = data
 }, 250)
-watch(() => props.player, lookNow, { immediate: true })
+watch([() => props.player, () => props.bed], lookNow, { immediate: true })
 
 /** Everything said, the preset's values where the player says nothing. */
 const whole = computed<Player>(() => ({
@@ -130,7 +131,7 @@ const setLevel = (preset: string) =>
       >
     </div>
     <PlayerSchool :player="whole" :read-only="readOnly" @change="set" />
-    <PaceForm v-if="!readOnly" :paces="player.paces ?? []" :profile="profile" @change="(paces) => set({ paces })" />
+    <PaceForm v-if="!readOnly" :paces="player.paces ?? []" :bed="bed" @change="(paces) => set({ paces })" />
     <el-button :aria-pressed="showsNumbers" data-testid="player-numbers" @click="showsNumbers = !showsNumbers">{{
       t('shelf.numbers')
     }}</el-button>

@@ -143,7 +143,7 @@ const take = (document: Player | TableDocument | CueDocument) => {
         :key="edited.id"
         :player="edited.document as Player"
         :read-only="edited.isHouse"
-        :profile="shelf.table.value?.document?.profile ?? null"
+        :bed="shelf.bed.value"
         @change="take"
       />
       <TableForm

@@ -12,6 +12,12 @@ import {
 export type ShelfKind = 'players' | 'tables' | 'cues'
 export type ShelfItem<K extends ShelfKind = ShelfKind> = Shelf[K][number]
 
+/** A table in use: its profile and what differs from it. */
+export interface Bed {
+  profile: string | null
+  coefficients: Coefficients | null
+}
+
 const house = { players: 'club', tables: 'club', cues: 'house' } as const
 
 /** What one kind of thing is asked for under; the server knows them by kind. */
@@ -60,6 +66,8 @@ export function useShelf(profile: Ref<string>) {
       ...(cueSays ? { cue: { mass, endMassRatio, maxSpeed, paces: hasPaces ? paces : null } } : {}),
     }
   })
+  /** The table in use with all that differs, as questions take it. */
+  const bed = computed<Bed>(() => ({ profile: profile.value, coefficients: coefficients.value }))
   const playerDocument = computed<Player | null>(() => player.value?.document ?? null)
   const doubt = computed(() => (table.value?.document?.measuredOn ? 'measured' : 'unmeasured'))
 
@@ -120,6 +128,7 @@ export function useShelf(profile: Ref<string>) {
     table,
     cue,
     coefficients,
+    bed,
     playerDocument,
     doubt,
     load,

@@ -30,9 +30,9 @@ const isListed = (id: string) => lines.value?.balls.some((line) => line.id === i
 const called = computed(() => props.model.called.value)
 
 onMounted(async () => {
-  const { balls: laid, marks, profile } = props.model.sheet.value
+  const { balls: laid, marks } = props.model.sheet.value
   const { data, refusal: sentence } = await ask(
-    api.POST('/api/sheet/set-up', { body: { balls: laid, marks, profile, units: props.units } }),
+    api.POST('/api/sheet/set-up', { body: { balls: laid, marks, units: props.units, ...props.model.bed() } }),
   )
   lines.value = data ?? null
   refusal.value = sentence ?? ''

@@ -1,5 +1,5 @@
 import { t } from '@/words'
-import type { BallPlace, Mark, PlayState, PotPart, Stroke } from '@/api/client'
+import type { BallPlace, Coefficients, Mark, Player, PlayState, PotPart, Stroke } from '@/api/client'
 
 /** What a position is called. */
 export interface Named {
@@ -46,6 +46,12 @@ export interface Sheet {
 }
 
 export const clubProfile = 'club'
+
+/** The table, cue and player in use, as every question about the sheet takes them. */
+export interface InUse {
+  coefficients: Coefficients | null
+  player: Player | null
+}
 
 export const startStroke: Stroke = { directionDeg: 0, pace: 4, side: 0, height: 0 }
 

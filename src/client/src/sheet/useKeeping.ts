@@ -17,9 +17,9 @@ export function useKeeping(model: SheetModel, server: Server, onSettled: () => v
   }
 
   async function settle() {
-    const { balls, raw, profile } = model.sheet.value
+    const { balls, raw } = model.sheet.value
     if (raw.length > 0) {
-      const { data, code } = await ask(api.POST('/api/sheet/settle', { body: { balls, raw, profile } }))
+      const { data, code } = await ask(api.POST('/api/sheet/settle', { body: { balls, raw, ...model.bed() } }))
       if (code === 'noAnswer') return server.noteAway()
       if (data) {
         const flagged = data.told.filter((one) => !one.isSettled).map((one) => one.ball)

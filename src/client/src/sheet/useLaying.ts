@@ -25,8 +25,8 @@ export function useLaying(model: SheetModel, shot: Shot, units: () => Units) {
   }
 
   async function change(kind: 'move' | 'turn' | 'mirror', way: { along?: number; across?: number; degrees?: number }) {
-    const { balls, profile } = model.sheet.value
-    const body = { balls, chosen: chosen.value, kind, along: 0, across: 0, degrees: 0, ...way, profile }
+    const { balls } = model.sheet.value
+    const body = { balls, chosen: chosen.value, kind, along: 0, across: 0, degrees: 0, ...way, ...model.bed() }
     const { data, refusal } = await ask(api.POST('/api/sheet/change', { body }))
     told.value = refusal ?? data?.words ?? ''
     if (!data) return
@@ -42,8 +42,9 @@ export function useLaying(model: SheetModel, shot: Shot, units: () => Units) {
 
   /** Puts a ball where words say; true when they were understood. */
   async function say(ball: string, words: string): Promise<boolean> {
-    const { balls, profile, state } = model.sheet.value
-    const body = { balls, ball, words, units: units(), profile, inHand: ball === 'cue' && (state?.inHand ?? false) }
+    const { balls, state } = model.sheet.value
+    const inHand = ball === 'cue' && (state?.inHand ?? false)
+    const body = { balls, ball, words, units: units(), inHand, ...model.bed() }
     const { data, refusal } = await ask(api.POST('/api/sheet/place', { body }))
     told.value = refusal ?? ''
     if (!data) return false
@@ -60,7 +61,7 @@ export function useLaying(model: SheetModel, shot: Shot, units: () => Units) {
     const { data, refusal } = await ask(
       api.POST('/api/presets/{id}', {
         params: { path: { id } },
-        body: { values, mirrored, profile: model.profile.value },
+        body: { values, mirrored, ...model.bed() },
       }),
     )
     told.value = refusal ?? ''

@@ -6,6 +6,7 @@ import {
   readSheet,
   startStroke,
   type ChosenPot,
+  type InUse,
   type Named,
   type OpenedPosition,
   type Sheet,
@@ -23,6 +24,8 @@ export function useSheet(
   const kept = readSheet(memory.getItem(storageKey))
   const sheet = ref<Sheet>(kept ?? emptySheet())
   const history = useHistory(textOf(sheet.value), store, isSame)
+
+  let inUse: () => InUse = () => ({ coefficients: null, player: null })
 
   const keep = () => memory.setItem(storageKey, textOf(sheet.value))
   watchDebounced(sheet, keep, { deep: true, debounce: 200, maxWait: 1000 })
@@ -120,7 +123,7 @@ export function useSheet(
     const isBlank = !history.canUndo.value && history.current() === textOf(emptySheet())
     sheet.value = {
       balls: content.balls.map((ball) => ({ ...ball })),
-      stroke: { ...startStroke, ...(content.stroke ?? {}) },
+      stroke: content.stroke ? dialsOf(content.stroke) : { ...startStroke },
       marks: content.marks ?? [],
       state: content.state ?? null,
       raw: [],
@@ -158,8 +161,16 @@ export function useSheet(
   /** The sheet as the server takes it. */
   function content(): PositionContent {
     const { balls, stroke, profile, pot, keepPot, marks, state } = sheet.value
-    return { balls, stroke, profile, pot: pot && { ...pot, keep: keepPot }, marks, state }
+    return { balls, stroke, profile, pot: pot && { ...pot, keep: keepPot }, marks, state, ...inUse() }
   }
+
+  /** Says where the table, cue and player in use come from: one set of them for every question. */
+  function playWith(source: () => InUse) {
+    inUse = source
+  }
+
+  /** What decides how balls lie on the sheet. */
+  const bed = () => ({ profile: sheet.value.profile, coefficients: inUse().coefficients })
 
   return {
     sheet,
@@ -196,10 +207,17 @@ export function useSheet(
     markSaved,
     clear,
     content,
+    playWith,
+    bed,
   }
 }
 
 export type SheetModel = ReturnType<typeof useSheet>
+
+/** The dials of a stroke that was kept. */
+function dialsOf({ directionDeg, pace, side, height }: NonNullable<PositionContent['stroke']>): Stroke {
+  return { directionDeg, pace, side: side ?? 0, height: height ?? 0 }
+}
 
 function asOpened({ id, name, note, version, isHouse, tags }: SavedLayout): OpenedPosition {
   return { id, name, note, version, isHouse, tags }

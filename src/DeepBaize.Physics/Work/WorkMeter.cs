@@ -1,4 +1,4 @@
-namespace DeepBaize.Physics.Simulation;
+namespace DeepBaize.Physics.Work;
 
 /// <summary>
 /// Counts what simulations cost on behalf of one question, over all its threads, and ends it when it costs too much or when nobody waits for it any more. Work is counted, not timed: the

@@ -1,0 +1,49 @@
+using System.Text.Json.Nodes;
+
+namespace DeepBaize.Data.Positions;
+
+/// <summary>Brings documents of older versions to the present one, a version at a time. What an upgrade knows of its time is frozen in it.</summary>
+internal static class PositionUpgrades
+{
+    /// <summary>The house's scale of paces as it was up to version 5, in which strokes were kept by their pace: 0.75 x 1.27^(pace - 1) m/s.</summary>
+    private const double SoftestSpeed = 0.75;
+
+    private const double PaceRatio = 1.27;
+
+    /// <summary>Each upgrades a document of its version to the next; versions 1 to 4 only lack what came later.</summary>
+    private static readonly Dictionary<int, Action<JsonObject>> Upgrades = new() { [5] = KeepSpeedAndIntent };
+
+    /// <summary>The document in the present version.</summary>
+    /// <exception cref="NotSupportedException">It was written by a newer program, or is none.</exception>
+    public static JsonObject ToCurrent(JsonObject document)
+    {
+        var version = document["schemaVersion"] is JsonValue value && value.TryGetValue<int>(out var given) ? given : 0;
+        if (version is < 1 or > PositionDocument.CurrentVersion)
+            throw new NotSupportedException($"The position was saved in version {version}; this program reads up to {PositionDocument.CurrentVersion}.");
+        for (; version < PositionDocument.CurrentVersion; version++) Upgrades.GetValueOrDefault(version)?.Invoke(document);
+        document["schemaVersion"] = PositionDocument.CurrentVersion;
+        return document;
+    }
+
+    /// <summary>The speed of the white in m/s that a pace of the house's scale stands for.</summary>
+    public static double HouseSpeed(double pace) => SoftestSpeed * Math.Pow(PaceRatio, pace - 1);
+
+    /// <summary>Version 6 keeps the speed of the white instead of a pace, and the pot as what the stroke is for.</summary>
+    private static void KeepSpeedAndIntent(JsonObject document)
+    {
+        if (document["stroke"] is JsonObject stroke && stroke["pace"] is JsonValue pace)
+        {
+            stroke.Remove("pace");
+            stroke["whiteSpeed"] = HouseSpeed(pace.GetValue<double>());
+        }
+
+        if (document["pot"] is JsonObject pot)
+        {
+            var intent = pot.DeepClone().AsObject();
+            intent["kind"] = SavedIntent.Pot;
+            document["intent"] = intent;
+        }
+
+        document.Remove("pot");
+    }
+}

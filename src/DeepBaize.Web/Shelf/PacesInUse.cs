@@ -1,0 +1,34 @@
+using System.Text.Json;
+using DeepBaize.Data;
+using DeepBaize.Data.Shelf;
+using DeepBaize.Physics.Balls;
+using DeepBaize.Web.Players;
+using DeepBaize.Web.Shots;
+using Microsoft.EntityFrameworkCore;
+
+namespace DeepBaize.Web.Shelf;
+
+/// <summary>The paces of the player in use: strokes are kept by their speed, and told in these numbers.</summary>
+public sealed class PacesInUse(BaizeDbContext database)
+{
+    /// <summary>The scale of the player in use; the house's when he has measured none.</summary>
+    public async Task<PaceScale> FindAsync(CancellationToken cancel)
+    {
+        var document = await database.Shelf.AsNoTracking().Where(item => item.Kind == ShelfKind.Player && item.IsCurrent && item.DeletedAt == null)
+            .Select(item => item.Document).SingleOrDefaultAsync(cancel);
+        return document is null ? PaceScale.House : ConditionsReader.ReadPaces(JsonSerializer.Deserialize<PlayerInput>(document, ShelfDocuments.Written)?.Paces);
+    }
+
+    /// <summary>The same; the house's also while the database is away.</summary>
+    public async Task<PaceScale> FindOrHouseAsync(CancellationToken cancel)
+    {
+        try
+        {
+            return await FindAsync(cancel);
+        }
+        catch (Exception away) when (Problems.ProblemHandler.IsDatabaseAway(away))
+        {
+            return PaceScale.House;
+        }
+    }
+}
