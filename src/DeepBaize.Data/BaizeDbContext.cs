@@ -62,6 +62,8 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
             position.Property(p => p.Note).HasMaxLength(SavedPosition.NoteLength);
             position.Property(p => p.Version).IsConcurrencyToken();
             AsJson(position.Property(p => p.Document));
+            AsJson(position.Property(p => p.Balls));
+            position.Property(p => p.Profile).HasMaxLength(40);
             // A name is free again once its position is deleted.
             position.HasIndex(p => new { p.OwnerId, p.Name }).IsUnique().HasFilter("deleted_at is null");
             position.HasOne<Owner>().WithMany().HasForeignKey(p => p.OwnerId);
@@ -73,6 +75,7 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
             version.HasKey(v => new { v.PositionId, v.Version });
             version.Property(v => v.Note).HasMaxLength(SavedPosition.NoteLength);
             AsJson(version.Property(v => v.Document));
+            AsJson(version.Property(v => v.Balls));
             version.HasOne<SavedPosition>().WithMany().HasForeignKey(v => v.PositionId).OnDelete(DeleteBehavior.Cascade);
             version.HasOne<Owner>().WithMany().HasForeignKey(v => v.OwnerId).OnDelete(DeleteBehavior.Restrict);
             version.HasQueryFilter(v => v.OwnerId == _owner || v.OwnerId == Owner.House);
@@ -89,4 +92,7 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
 
     private static void AsJson(PropertyBuilder<PositionDocument> document) =>
         document.HasColumnType("jsonb").HasConversion(value => value.Write(), json => PositionDocument.Read(json));
+
+    private static void AsJson(PropertyBuilder<IReadOnlyList<SavedBall>> balls) =>
+        balls.HasColumnType("jsonb").HasConversion(value => SavedBall.Write(value), json => SavedBall.Read(json), SavedBall.Comparer);
 }

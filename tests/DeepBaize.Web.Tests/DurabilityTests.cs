@@ -2,7 +2,6 @@ using System.Collections.Concurrent;
 using System.Diagnostics;
 using System.Net;
 using System.Net.Http.Json;
-using System.Text.Json;
 using DeepBaize.Tests;
 
 namespace DeepBaize.Web.Tests;
@@ -29,7 +28,7 @@ public sealed class DurabilityTests
                 await stop.CancelAsync();
                 await Task.WhenAll(savers);
                 await WaitUntilAsync(() => IsBackAsync(server.Client));
-                var kept = (await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts")).EnumerateArray()
+                var kept = (await Book.ReadAsync(server.Client))
                     .Select(row => row.GetProperty("name").GetString()!).ToHashSet();
                 Assert.All(answered, name => Assert.Contains(name, kept));
             }

@@ -46,8 +46,8 @@ public sealed class LayoutApiTests(WebFixture web)
     [Fact]
     public async Task The_demo_holds_positions_that_say_what_to_look_at()
     {
-        var list = await web.Client.GetFromJsonAsync<JsonElement>("/api/layouts");
-        var house = list.EnumerateArray().Where(row => row.GetProperty("isHouse").GetBoolean()).ToList();
+        var list = await Book.ReadAsync(web.Client);
+        var house = list.Where(row => row.GetProperty("isHouse").GetBoolean()).ToList();
         Assert.True(house.Count >= 8);
         Assert.All(house, row => Assert.True(row.GetProperty("note").GetString()!.Length > 20));
     }
@@ -64,8 +64,8 @@ public sealed class LayoutApiTests(WebFixture web)
     [InlineData("Two reds that touch", "red2")]
     public async Task The_demo_strokes_pot_their_ball(string name, string ball)
     {
-        var list = await web.Client.GetFromJsonAsync<JsonElement>("/api/layouts");
-        var id = list.EnumerateArray().First(row => row.GetProperty("name").GetString() == name).GetProperty("id").GetString();
+        var list = await Book.ReadAsync(web.Client);
+        var id = list.First(row => row.GetProperty("name").GetString() == name).GetProperty("id").GetString();
         var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{id}");
         var stroke = opened.GetProperty("stroke");
         var strike = new { directionDeg = stroke.Number("directionDeg"), whiteSpeed = stroke.Number("whiteSpeed"), side = stroke.Number("side"), height = stroke.Number("height") };
@@ -108,8 +108,8 @@ public sealed class LayoutApiTests(WebFixture web)
     [Fact]
     public async Task House_positions_stay_as_they_are()
     {
-        var list = await web.Client.GetFromJsonAsync<JsonElement>("/api/layouts");
-        var house = list.EnumerateArray().First(row => row.GetProperty("isHouse").GetBoolean());
+        var list = await Book.ReadAsync(web.Client);
+        var house = list.First(row => row.GetProperty("isHouse").GetBoolean());
         using var saved = await web.Client.PutAsJsonAsync($"/api/layouts/{Id(house)}", new { version = 1, balls = Balls });
         await AssertRefusedAsync(saved, HttpStatusCode.Conflict, "housePosition");
         using var deleted = await web.Client.DeleteAsync(new Uri($"/api/layouts/{Id(house)}?version=1", UriKind.Relative));
@@ -134,8 +134,8 @@ public sealed class LayoutApiTests(WebFixture web)
         await AssertRefusedAsync(overlapping, HttpStatusCode.BadRequest, "layout");
         using var unframed = await web.Client.PostAsJsonAsync("/api/layouts", new { name = $"Frame {Guid.NewGuid():n}", balls = Balls, mode = "frame" });
         await AssertRefusedAsync(unframed, HttpStatusCode.BadRequest, "layout");
-        var kept = await web.Client.GetFromJsonAsync<JsonElement>("/api/layouts");
-        var names = kept.EnumerateArray().Select(row => row.GetProperty("name").GetString()!).ToList();
+        var kept = await Book.ReadAsync(web.Client);
+        var names = kept.Select(row => row.GetProperty("name").GetString()!).ToList();
         Assert.Single(names, other => other == name);
         Assert.DoesNotContain(names, other => other.StartsWith("Overlap", StringComparison.Ordinal) || other.StartsWith("Frame ", StringComparison.Ordinal));
     }
@@ -146,7 +146,7 @@ public sealed class LayoutApiTests(WebFixture web)
         var cluster = TestCluster.Beside("away", durable: false);
         var port = cluster.Start();
         await using var server = await BaizeServer.StartAsync(cluster);
-        Assert.True((await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts")).GetArrayLength() > 0);
+        Assert.True((await Book.ReadAsync(server.Client)).Count > 0);
         cluster.Stop();
         using var away = await server.Client.GetAsync(new Uri("/api/layouts", UriKind.Relative));
         await AssertRefusedAsync(away, HttpStatusCode.ServiceUnavailable, "databaseAway");
@@ -157,7 +157,7 @@ public sealed class LayoutApiTests(WebFixture web)
         using var predicted = await server.Client.PostAsJsonAsync("/api/shots/predict", new { balls = Balls, strike = new { directionDeg = 0, pace = 4 } });
         Assert.Equal(HttpStatusCode.OK, predicted.StatusCode);
         Assert.Equal(port, cluster.Start());
-        Assert.True((await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts")).GetArrayLength() > 0);
+        Assert.True((await Book.ReadAsync(server.Client)).Count > 0);
         await server.DisposeAsync();
         cluster.Stop();
     }

@@ -88,9 +88,9 @@ public sealed class MyShotsTests(WebFixture web)
         var saved = await CreateAsync("Deleted", Shot);
         var (id, name) = (Id(saved), saved.GetProperty("name").GetString()!);
         using (var deleted = await web.Client.DeleteAsync(new Uri($"/api/layouts/{id}?version=1", UriKind.Relative))) Assert.Equal(HttpStatusCode.NoContent, deleted.StatusCode);
-        Assert.DoesNotContain(id, await web.Client.GetStringAsync("/api/layouts"), StringComparison.Ordinal);
+        Assert.False(await Book.HoldsAsync(web.Client, id));
         using (var back = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null)) Assert.Equal(HttpStatusCode.OK, back.StatusCode);
-        Assert.Contains(id, await web.Client.GetStringAsync("/api/layouts"), StringComparison.Ordinal);
+        Assert.True(await Book.HoldsAsync(web.Client, id));
         using (var twice = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null)) Assert.Equal(HttpStatusCode.NotFound, twice.StatusCode);
 
         using (var again = await web.Client.DeleteAsync(new Uri($"/api/layouts/{id}?version=3", UriKind.Relative))) Assert.Equal(HttpStatusCode.NoContent, again.StatusCode);
@@ -110,8 +110,8 @@ public sealed class MyShotsTests(WebFixture web)
             Assert.Equal($"{name} ({number})", (await copy.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("name").GetString());
         }
 
-        var list = await web.Client.GetFromJsonAsync<JsonElement>("/api/layouts");
-        var house = list.EnumerateArray().First(row => row.GetProperty("isHouse").GetBoolean());
+        var list = await Book.ReadAsync(web.Client);
+        var house = list.First(row => row.GetProperty("isHouse").GetBoolean());
         using var own = await web.Client.PostAsync($"/api/layouts/{Id(house)}/copy", null);
         Assert.False((await own.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("isHouse").GetBoolean());
     }

@@ -38,7 +38,7 @@ public sealed class TableInUseTests(WebFixture web)
         await AskAsync("/api/sheet/change", new { balls = Touching, chosen = new[] { "cue", "red1" }, kind = "move", along = 0.1, coefficients = SmallBalls }, HttpStatusCode.OK);
         await AskAsync("/api/sheet/mirror", new { balls = Touching, coefficients = SmallBalls }, HttpStatusCode.OK);
         await AskAsync("/api/sheet/set-up", new { balls = Touching, coefficients = SmallBalls }, HttpStatusCode.OK);
-        var rack = await AskAsync("/api/presets/line-up", new { coefficients = SmallBalls }, HttpStatusCode.OK);
+        var rack = await AskAsync("/api/presets/full-frame", new { coefficients = SmallBalls }, HttpStatusCode.OK);
         var reds = rack.GetProperty("balls").EnumerateArray().Where(ball => ball.Text("id").StartsWith("red", StringComparison.Ordinal)).ToList();
         Assert.InRange(reds.Min(one => reds.Where(other => other.Text("id") != one.Text("id")).Min(other => Math.Sqrt(Math.Pow(one.Number("x") - other.Number("x"), 2) + Math.Pow(one.Number("y") - other.Number("y"), 2)))), Small - 1e-9, Small + 1e-4);
         Assert.True(placed.ValueKind == JsonValueKind.Object);

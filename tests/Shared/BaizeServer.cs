@@ -12,12 +12,15 @@ internal sealed class BaizeServer : IAsyncDisposable
     private static readonly Lock Starting = new();
 
     private readonly string _connection;
-    private readonly string _owner;
+
+    /// <summary>The connection of who may drop a database while the server's own cleaner works in it.</summary>
+    private readonly string _dropper;
+
     private Factory _factory;
 
-    private BaizeServer(string connection, string owner)
+    private BaizeServer(string connection, string dropper)
     {
-        (_connection, _owner) = (connection, owner);
+        (_connection, _dropper) = (connection, dropper);
         (_factory, Client) = Serve(connection, 0);
     }
 
@@ -35,7 +38,7 @@ internal sealed class BaizeServer : IAsyncDisposable
         var database = cluster.FreshDatabase();
         var owner = cluster.Connection(database);
         await DatabaseSetup.RunAsync(owner);
-        return new BaizeServer(cluster.Connection(database, DatabaseSetup.AppRole), owner);
+        return new BaizeServer(cluster.Connection(database, DatabaseSetup.AppRole), cluster.Connection(database, "postgres"));
     }
 
     /// <summary>Starts a server without looking at its database.</summary>
@@ -53,7 +56,7 @@ internal sealed class BaizeServer : IAsyncDisposable
     {
         await StopAsync();
         var options = new DbContextOptionsBuilder<BaizeDbContext>();
-        options.UseBaizePostgres(_owner);
+        options.UseBaizePostgres(_dropper);
         await using var database = new BaizeDbContext(options.Options, new OwnerScope(Owner.Local));
         if (await database.Database.CanConnectAsync()) await database.Database.EnsureDeletedAsync();
     }

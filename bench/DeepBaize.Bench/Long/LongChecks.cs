@@ -7,6 +7,8 @@ using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Position;
 using DeepBaize.Table.Outline;
+using DeepBaize.Tests;
+using DeepBaize.Tests.Fuzz;
 
 namespace DeepBaize.Bench.Long;
 
@@ -19,6 +21,12 @@ internal static class LongChecks
     private const int ListedSeed = 700_000;
     private const int ListedDraws = 2000;
     private const int ListedScreenEvery = 20;
+    private const int Requests = 100_000;
+    private const int RequestSeed = 900_000;
+
+    /// <summary>The largest budget that any route takes.</summary>
+    private const int AnyBudget = 60_000;
+
     private const int ChancePots = 500;
     private const int ChanceSamples = 10_000;
     private const int PresetStrokes = 20_000;
@@ -56,6 +64,7 @@ internal static class LongChecks
         new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.League, Record)),
         new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Expert, Record)),
         new("curve", "What more budget brings the league player", $"{Curve.Layouts} layouts x {Curve.Replicates} visits, budgets 250, 1000 and 4000", Curve.Seed, true, DrawCurve),
+        new("requests", "Made-up requests at any budget", $"{Requests} requests", RequestSeed, false, SendRequests),
         new("parts", "What each part of a leave's worth brings the league player", Small.ToString(), Small.Seed, true, PlayParts),
     ];
 
@@ -80,6 +89,19 @@ internal static class LongChecks
     {
         var report = ListedPots.Run(Club, ListedSeed, layouts, ListedDraws, ListedScreenEvery);
         return new LongResult(report.Failures.Count == 0, [report.ToString(), .. report.Failures]);
+    }
+
+    /// <summary>The server holds when it answers nothing with a fault of its own and stops within half a second of its client's leaving. Clients leave early: most of the work is what they left.</summary>
+    private static LongResult SendRequests()
+    {
+        var report = FuzzAsync(Requests).GetAwaiter().GetResult();
+        return new LongResult(report.Faults.Count == 0, [report.ToString(), .. report.Faults.Take(20)]);
+    }
+
+    private static async Task<FuzzReport> FuzzAsync(int count)
+    {
+        await using var server = await BaizeServer.StartAsync(TestCluster.Shared);
+        return await Fuzzer.RunAsync(server, RequestSeed, count, AnyBudget, TimeSpan.FromMilliseconds(50));
     }
 
     /// <summary>The estimate holds when 95 % are within 3 points, none is over 6 and the bias is at most 1.</summary>

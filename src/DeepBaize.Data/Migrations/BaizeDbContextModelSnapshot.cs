@@ -51,6 +51,11 @@ namespace DeepBaize.Data.Migrations
                         .HasColumnType("integer")
                         .HasColumnName("version");
 
+                    b.Property<string>("Balls")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("balls");
+
                     b.Property<string>("Document")
                         .IsRequired()
                         .HasColumnType("jsonb")
@@ -86,6 +91,11 @@ namespace DeepBaize.Data.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
+                    b.Property<string>("Balls")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("balls");
+
                     b.Property<DateTimeOffset?>("DeletedAt")
                         .HasColumnType("timestamp with time zone")
                         .HasColumnName("deleted_at");
@@ -110,6 +120,12 @@ namespace DeepBaize.Data.Migrations
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("uuid")
                         .HasColumnName("owner_id");
+
+                    b.Property<string>("Profile")
+                        .IsRequired()
+                        .HasMaxLength(40)
+                        .HasColumnType("character varying(40)")
+                        .HasColumnName("profile");
 
                     b.PrimitiveCollection<string[]>("Tags")
                         .IsRequired()

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Microsoft.EntityFrameworkCore.ChangeTracking;
 
 namespace DeepBaize.Data.Positions;
 
@@ -6,7 +7,15 @@ namespace DeepBaize.Data.Positions;
 /// <param name="Id">Ball id as text.</param>
 /// <param name="X">Metres up the table.</param>
 /// <param name="Y">Metres from the yellow side.</param>
-public sealed record SavedBall(string Id, double X, double Y);
+public sealed record SavedBall(string Id, double X, double Y)
+{
+    /// <summary>Lists of balls are replaced, not changed.</summary>
+    internal static ValueComparer<IReadOnlyList<SavedBall>> Comparer { get; } = new((one, other) => ReferenceEquals(one, other), balls => balls.Count, balls => balls);
+
+    internal static string Write(IReadOnlyList<SavedBall> balls) => JsonSerializer.Serialize(balls, JsonSerializerOptions.Web);
+
+    internal static IReadOnlyList<SavedBall> Read(string json) => JsonSerializer.Deserialize<IReadOnlyList<SavedBall>>(json, JsonSerializerOptions.Web)!;
+}
 
 /// <summary>The stroke that was set when the position was saved.</summary>
 /// <param name="DirectionDeg">Degrees anticlockwise from straight up the table.</param>

@@ -3,6 +3,9 @@ namespace DeepBaize.Data.Positions;
 /// <summary>A position with its name, as a row.</summary>
 public sealed class SavedPosition
 {
+    /// <summary>Most positions that one owner's book holds.</summary>
+    public const int MostOfOne = 2000;
+
     /// <summary>Longest name.</summary>
     public const int NameLength = 80;
 
@@ -31,7 +34,17 @@ public sealed class SavedPosition
     public IReadOnlyList<string> Tags { get; set; } = [];
 
     /// <summary>The balls, the stroke, the marks and the state of play.</summary>
-    public required PositionDocument Document { get; set; }
+    public required PositionDocument Document
+    {
+        get => _document;
+        set => (_document, Balls, Profile) = (value, value.Balls, value.Profile);
+    }
+
+    /// <summary>The balls of the document, kept beside it: lists and pictures need no more.</summary>
+    public IReadOnlyList<SavedBall> Balls { get; private set; } = [];
+
+    /// <summary>The table of the document, kept beside it.</summary>
+    public string Profile { get; private set; } = PositionDocument.ClubProfile;
 
     /// <summary>Rises by one with every change; a change made on an older version is refused.</summary>
     public int Version { get; set; } = 1;
@@ -41,6 +54,8 @@ public sealed class SavedPosition
 
     /// <summary>When it was deleted; null while it stands in the book. What is deleted can be brought back.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
+
+    private PositionDocument _document = null!;
 }
 
 /// <summary>What a position was before it was saved over: the way back.</summary>
@@ -59,10 +74,19 @@ public sealed class PositionVersion
     public required string Note { get; init; }
 
     /// <summary>What it held.</summary>
-    public required PositionDocument Document { get; init; }
+    public required PositionDocument Document
+    {
+        get => _document;
+        init => (_document, Balls) = (value, value.Balls);
+    }
+
+    /// <summary>The balls of the document, kept beside it for a list.</summary>
+    public IReadOnlyList<SavedBall> Balls { get; private init; } = [];
 
     /// <summary>When it had been saved.</summary>
     public DateTimeOffset SavedAt { get; init; }
+
+    private readonly PositionDocument _document = null!;
 }
 
 /// <summary>The sheet that an owner works on, as the browser last sent it.</summary>

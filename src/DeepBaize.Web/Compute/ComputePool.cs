@@ -26,6 +26,10 @@ public sealed class ComputePool : IDisposable
     private readonly PlanQueue _queue = new();
 
     private int _busy;
+    private long _spent;
+
+    /// <summary>Events that all jobs have cost so far.</summary>
+    public long Spent => Interlocked.Read(ref _spent);
 
     /// <summary>Questions, plans left out, that run or wait at this moment.</summary>
     public int Busy => Volatile.Read(ref _busy);
@@ -88,11 +92,23 @@ public sealed class ComputePool : IDisposable
         {
             // A thread of its own: the threads that answer requests must stay free to notice a reader who leaves.
             return await Task.Factory.StartNew(
-                () => WorkMeter.Measure(most, _ => job(cancel), cancel), cancel, TaskCreationOptions.LongRunning, TaskScheduler.Default);
+                () => WorkMeter.Measure(most, meter => Counted(meter, job, cancel), cancel), cancel, TaskCreationOptions.LongRunning, TaskScheduler.Default);
         }
         finally
         {
             _slots.Release();
+        }
+    }
+
+    private T Counted<T>(WorkMeter meter, Func<CancellationToken, T> job, CancellationToken cancel)
+    {
+        try
+        {
+            return job(cancel);
+        }
+        finally
+        {
+            Interlocked.Add(ref _spent, meter.Spent);
         }
     }
 

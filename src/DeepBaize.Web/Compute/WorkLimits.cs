@@ -4,7 +4,7 @@ namespace DeepBaize.Web.Compute;
 /// What questions may cost, in events of the simulator (<see cref="Physics.Work.WorkMeter"/>). Each is several times what the dearest question about a real table costs; what goes
 /// beyond are tables on which balls hardly ever come to rest or never let go of each other. docs/performance.md has the figures.
 /// </summary>
-internal static class WorkLimits
+public static class WorkLimits
 {
     /// <summary>A question that is answered while a hand moves.</summary>
     public const long Live = 100_000;

@@ -15,7 +15,7 @@ namespace DeepBaize.Web.Layouts;
 /// <param name="Pot">The pot that is chosen.</param>
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play.</param>
-/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player\'s own paces among them.</param>
+/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player's own paces among them.</param>
 /// <param name="Player">The player in use.</param>
 public sealed record CreateLayoutRequest(
     string Name,
@@ -42,7 +42,7 @@ public sealed record CreateLayoutRequest(
 /// <param name="Pot">The pot that is chosen.</param>
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play.</param>
-/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player\'s own paces among them.</param>
+/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player's own paces among them.</param>
 /// <param name="Player">The player in use.</param>
 public sealed record SaveLayoutRequest(
     int Version,
@@ -87,6 +87,22 @@ public sealed record AlikeRequest(IReadOnlyList<BallPlace> Balls, int? Count = n
 /// <param name="ApartMetres">How far apart matching balls lie on average.</param>
 /// <param name="Words">How alike they are, in words.</param>
 public sealed record AlikeOutput(LayoutSummary Position, bool Mirrored, double ApartMetres, string Words);
+
+/// <summary>Which page of the saved positions.</summary>
+/// <param name="Words">Words that must stand in the name, the note, a tag or the table's name; absent is all.</param>
+/// <param name="Skip">How many to leave out from the first; absent is none.</param>
+/// <param name="Take">How many at most, 1 to 100; absent is 24.</param>
+public sealed record LayoutQuery(string? Words = null, int? Skip = null, int? Take = null);
+
+/// <summary>A page of the saved positions.</summary>
+/// <param name="Positions">Those of the page.</param>
+/// <param name="Count">How many there are on all pages.</param>
+/// <param name="Tags">All tags of the book, in their order.</param>
+public sealed record LayoutPage(IReadOnlyList<LayoutSummary> Positions, int Count, IReadOnlyList<string> Tags)
+{
+    internal const int Usual = 24;
+    internal const int Most = 100;
+}
 
 /// <summary>A saved position in the list.</summary>
 /// <param name="Id">Key.</param>

@@ -7,16 +7,12 @@ namespace DeepBaize.Web.Layouts;
 /// <summary>Puts rows of saved positions into the shapes of answers.</summary>
 internal static class LayoutMapping
 {
-    public static LayoutSummary ToSummary(SavedPosition row) => new(
-        row.Id,
-        row.Name,
-        row.Note,
-        row.OwnerId == Owner.House,
-        row.Version,
-        row.UpdatedAt,
-        PositionReader.ToBalls(row.Document),
-        PositionReader.ToProfile(row.Document),
-        row.Tags);
+    /// <summary>What a list shows, from kept columns: no document is read for it.</summary>
+    public static IQueryable<PositionRow> AsRows(this IQueryable<SavedPosition> positions) => positions.Select(row =>
+        new PositionRow(row.Id, row.Name, row.Note, row.OwnerId, row.Version, row.UpdatedAt, row.Balls, row.Profile, row.Tags));
+
+    public static LayoutSummary ToSummary(PositionRow row) => new(
+        row.Id, row.Name, row.Note, row.OwnerId == Owner.House, row.Version, row.UpdatedAt, PositionReader.ToBalls(row.Balls), PositionReader.ToProfile(row.Profile), row.Tags);
 
     public static LayoutResponse ToResponse(SavedPosition row, PaceScale paces)
     {
@@ -32,10 +28,14 @@ internal static class LayoutMapping
             content.Balls,
             row.Document.Contacts,
             content.Stroke,
-            PositionReader.ToProfile(row.Document),
+            PositionReader.ToProfile(row.Document.Profile),
             content.Pot,
             row.Tags,
             content.Marks ?? [],
             content.State);
     }
 }
+
+/// <summary>A saved position without its document.</summary>
+internal sealed record PositionRow(
+    Guid Id, string Name, string Note, Guid OwnerId, int Version, DateTimeOffset UpdatedAt, IReadOnlyList<SavedBall> Balls, string Profile, IReadOnlyList<string> Tags);

@@ -9,16 +9,20 @@ using Microsoft.EntityFrameworkCore;
 
 namespace DeepBaize.Web.Layouts;
 
-/// <summary>Saved positions of one owner: list, find alike, open, create, save, rename, copy, delete and bring back, older versions.</summary>
+/// <summary>Saved positions of one owner: pages of a list, find alike, open, create, save, rename, copy, delete and bring back, older versions.</summary>
 public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock, PacesInUse paces)
 {
-    /// <summary>All positions that the owner may open: own ones first, then those of the house, each by name.</summary>
-    public async Task<IReadOnlyList<LayoutSummary>> ListAsync(CancellationToken cancel)
+    /// <summary>A page of the positions that the owner may open: own ones first, then those of the house, each by name.</summary>
+    public async Task<LayoutPage> ListAsync(LayoutQuery query, CancellationToken cancel)
     {
-        var rows = await database.Positions.AsNoTracking()
-            .Where(row => row.DeletedAt == null)
-            .OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).ToListAsync(cancel);
-        return [.. rows.Select(LayoutMapping.ToSummary)];
+        ArgumentNullException.ThrowIfNull(query);
+        var (skip, take) = (query.Skip ?? 0, query.Take ?? LayoutPage.Usual);
+        if (skip < 0 || take is < 1 or > LayoutPage.Most)
+            throw RefusalException.Invalid("page", "No such page", new Fault("take", null, "page", $"A page begins at 0 or later and has 1 to {LayoutPage.Most} positions."));
+        var found = BookSearch.Find(Standing, query.Words);
+        var rows = await found.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).ThenBy(row => row.Id).Skip(skip).Take(take).AsRows().ToListAsync(cancel);
+        var count = skip == 0 && rows.Count < take ? rows.Count : await found.CountAsync(cancel);
+        return new LayoutPage([.. rows.Select(LayoutMapping.ToSummary)], count, await Standing.SelectMany(row => row.Tags).Distinct().OrderBy(tag => tag).ToListAsync(cancel));
     }
 
     /// <summary>The saved positions that resemble balls most, as they lie or mirrored, the most alike first.</summary>
@@ -28,11 +32,14 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         var count = request.Count ?? 3;
         if (count is < 1 or > 20) throw RefusalException.Invalid("count", "How many?", new Fault("count", null, "count", "Between 1 and 20 positions are named."));
         var sheet = LayoutReader.ReadBalls(request.Balls);
-        return [.. (await ListAsync(cancel))
-            .Select(row => (row, Likeness: Resemblance.Compare(sheet, LayoutReader.ReadBalls(row.Balls))))
-            .OrderBy(pair => pair.Likeness.Apart)
-            .Take(count)
-            .Select(pair => new AlikeOutput(pair.row, pair.Likeness.IsMirrored, pair.Likeness.Apart, AlikeWords.Say(pair.Likeness)))];
+        var likest = new List<(Guid Id, Likeness Likeness)>();
+        await foreach (var row in Standing.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).Select(row => new { row.Id, row.Balls }).AsAsyncEnumerable().WithCancellation(cancel))
+            likest.Add((row.Id, Resemblance.Compare(sheet, LayoutReader.ReadBalls(PositionReader.ToBalls(row.Balls)))));
+        likest = [.. likest.OrderBy(one => one.Likeness.Apart).Take(count)];
+        var ids = likest.Select(one => one.Id).ToList();
+        var rows = await Standing.Where(row => ids.Contains(row.Id)).AsRows().ToDictionaryAsync(row => row.Id, cancel);
+        return [.. likest.Where(one => rows.ContainsKey(one.Id))
+            .Select(one => new AlikeOutput(LayoutMapping.ToSummary(rows[one.Id]), one.Likeness.IsMirrored, one.Likeness.Apart, AlikeWords.Say(one.Likeness)))];
     }
 
     /// <summary>One position.</summary>
@@ -52,8 +59,11 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
             Document = PositionReader.Read(request),
             UpdatedAt = clock.GetUtcNow(),
         };
+        await using var transaction = await database.BeginAloneAsync(owner, cancel);
+        await RequireRoomAsync(cancel);
         database.Positions.Add(row);
         await SaveChangesAsync(row, cancel);
+        await transaction.CommitAsync(cancel);
         return LayoutMapping.ToResponse(row, PositionReader.PacesOf(request));
     }
 
@@ -97,9 +107,12 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     /// <summary>Brings a deleted position back.</summary>
     public async Task<LayoutResponse> BringBackAsync(Guid id, CancellationToken cancel)
     {
+        await using var transaction = await database.BeginAloneAsync(owner, cancel);
         var row = await database.Positions.SingleOrDefaultAsync(row => row.Id == id && row.DeletedAt != null, cancel) ?? throw Unknown();
+        await RequireRoomAsync(cancel);
         row.DeletedAt = null;
         await ChangeAsync(row, cancel);
+        await transaction.CommitAsync(cancel);
         return LayoutMapping.ToResponse(row, await paces.FindAsync(cancel));
     }
 
@@ -108,6 +121,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     {
         var row = await FindAsync(id, cancel);
         await using var transaction = await database.BeginAloneAsync(owner, cancel);
+        await RequireRoomAsync(cancel);
         var taken = await database.Positions.Where(other => other.OwnerId == owner.Id && other.DeletedAt == null).Select(other => other.Name).ToListAsync(cancel);
         var copy = new SavedPosition
         {
@@ -129,9 +143,9 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     public async Task<IReadOnlyList<VersionSummary>> VersionsAsync(Guid id, CancellationToken cancel)
     {
         await FindAsync(id, cancel);
-        var versions = await database.PositionVersions.AsNoTracking().Where(version => version.PositionId == id)
-            .OrderByDescending(version => version.Version).ToListAsync(cancel);
-        return [.. versions.Select(version => new VersionSummary(version.Version, version.SavedAt, version.Note, PositionReader.ToBalls(version.Document)))];
+        var versions = await database.PositionVersions.Where(version => version.PositionId == id).OrderByDescending(version => version.Version)
+            .Select(version => new { version.Version, version.SavedAt, version.Note, version.Balls }).ToListAsync(cancel);
+        return [.. versions.Select(version => new VersionSummary(version.Version, version.SavedAt, version.Note, PositionReader.ToBalls(version.Balls)))];
     }
 
     /// <summary>Goes back to an older version: it becomes the newest, and what stood there is kept as a version too.</summary>
@@ -146,6 +160,14 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         row.Note = old.Note;
         await ChangeAsync(row, cancel);
         return LayoutMapping.ToResponse(row, await paces.FindAsync(cancel));
+    }
+
+    private IQueryable<SavedPosition> Standing => database.Positions.AsNoTracking().Where(row => row.DeletedAt == null);
+
+    private async Task RequireRoomAsync(CancellationToken cancel)
+    {
+        if (await database.Positions.CountAsync(row => row.OwnerId == owner.Id && row.DeletedAt == null, cancel) < SavedPosition.MostOfOne) return;
+        throw RefusalException.Conflict("bookFull", $"Your book is full: it holds {SavedPosition.MostOfOne} positions. Take some out of it, then save this one; the balls stay on the sheet.");
     }
 
     private void KeepVersion(SavedPosition row) => database.PositionVersions.Add(new PositionVersion

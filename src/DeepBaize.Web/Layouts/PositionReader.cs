@@ -45,10 +45,10 @@ internal static class PositionReader
     /// <param name="document">The document.</param>
     /// <param name="paces">The paces in whose numbers the stroke is told.</param>
     public static PositionContent ToContent(PositionDocument document, PaceScale paces) => new(
-        ToBalls(document),
+        ToBalls(document.Balls),
         document.Stroke is { } stroke ? new StrokeInput(stroke.DirectionDeg, Math.Round(paces.FromSpeed(stroke.WhiteSpeed), 9), stroke.Side, stroke.Height, stroke.WhiteSpeed) : null,
         null,
-        ToProfile(document).Id,
+        ToProfile(document.Profile).Id,
         document.Intent is { Kind: SavedIntent.Pot } pot ? new KeptPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep) : null,
         [.. (document.Marks ?? []).Select(mark => new MarkInput(
             mark.Id, mark.Kind, [.. mark.Places.Select(place => new MarkPlace(place.X, place.Y))], mark.Radius, mark.Text))],
@@ -65,14 +65,14 @@ internal static class PositionReader
         SettingReader.ToCoefficients(document.Setting),
         SettingReader.ToPlayer(document.Setting));
 
-    /// <summary>The balls of a document.</summary>
-    public static IReadOnlyList<BallPlace> ToBalls(PositionDocument document) =>
-        [.. document.Balls.Select(ball => new BallPlace(ball.Id, ball.X, ball.Y))];
+    /// <summary>Saved balls, as they are sent.</summary>
+    public static IReadOnlyList<BallPlace> ToBalls(IReadOnlyList<SavedBall> balls) =>
+        [.. balls.Select(ball => new BallPlace(ball.Id, ball.X, ball.Y))];
 
-    /// <summary>The profile that a document names; one that is no longer known is opened on the club table.</summary>
-    public static ProfileName ToProfile(PositionDocument document)
+    /// <summary>The profile of an id; one that is no longer known is opened on the club table.</summary>
+    public static ProfileName ToProfile(string id)
     {
-        var profile = HouseProfiles.Find(document.Profile) ?? HouseProfiles.Club;
+        var profile = HouseProfiles.Find(id) ?? HouseProfiles.Club;
         return new ProfileName(profile.Id, profile.Name);
     }
 

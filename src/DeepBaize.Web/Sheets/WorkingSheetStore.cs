@@ -17,7 +17,7 @@ public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner,
         if (row is null) return null;
         var opened = row.OpenedId is null
             ? null
-            : await database.Positions.AsNoTracking().SingleOrDefaultAsync(position => position.Id == row.OpenedId && position.DeletedAt == null, cancel);
+            : await database.Positions.AsNoTracking().Where(position => position.Id == row.OpenedId && position.DeletedAt == null).AsRows().SingleOrDefaultAsync(cancel);
         return new WorkingSheetResponse(PositionReader.ToContent(row.Document, await paces.FindAsync(cancel)), opened is null ? null : LayoutMapping.ToSummary(opened), row.UpdatedAt);
     }
 

@@ -72,7 +72,7 @@ internal sealed record ProfileFile(
         {
             try
             {
-                sort.Check(entries[i].Document);
+                sort.Require(entries[i].Document);
             }
             catch (RefusalException refusal)
             {

@@ -22,7 +22,7 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     /// <summary>Adds something.</summary>
     internal async Task<ShelfOutput<T>> AddAsync<T>(ShelfSort<T> sort, ShelfRequest<T> request, CancellationToken cancel)
     {
-        sort.Check(request.Document);
+        sort.Require(request.Document);
         await RequireRoomAsync(1, cancel);
         var row = NewRow(sort, NamedText.Name(request.Name, ShelfItem.NameLength), CleanNote(request.Note), request.Document);
         database.Shelf.Add(row);
@@ -34,7 +34,7 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     internal async Task<ShelfOutput<T>> ChangeAsync<T>(ShelfSort<T> sort, Guid id, ShelfRequest<T> request, CancellationToken cancel)
     {
         var (name, note) = (NamedText.Name(request.Name, ShelfItem.NameLength), CleanNote(request.Note));
-        sort.Check(request.Document);
+        sort.Require(request.Document);
         var row = await FindAsync(sort.Kind, id, request.Version, cancel);
         (row.Name, row.Note, row.Document, row.SchemaVersion) = (name, note, Write(request.Document), ShelfItem.CurrentVersion);
         await SaveChangedAsync(row, cancel);
@@ -106,7 +106,7 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         var taken = await NamesAsync(sort.Kind, cancel);
         foreach (var entry in entries)
         {
-            sort.Check(entry.Document);
+            sort.Require(entry.Document);
             var name = FreeName(NamedText.Name(entry.Name, ShelfItem.NameLength), taken);
             taken.Add(name);
             database.Shelf.Add(NewRow(sort, name, CleanNote(entry.Note), entry.Document));

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import PlayerChooser from '@/players/PlayerChooser.vue'
 import PlayersSection from '@/players/PlayersSection.vue'
 import { useShelf } from '@/players/useShelf'
@@ -35,8 +35,6 @@ const isTable = computed(() => section.value !== 'players')
 useEventListener(window, 'hashchange', () => (section.value = named()))
 
 onMounted(() => void shelf.load())
-// What was not to be had while the server was away is asked for again.
-watch(server.away, (away) => !away && !shelf.shelf.value && void shelf.load())
 
 async function chooseTable(id: string) {
   const own = shelf.shelf.value?.tables.find((table) => table.id === id)
@@ -60,7 +58,8 @@ async function chooseTable(id: string) {
     <StateButton v-if="isTable" :state="state" :open="setsState" @toggle="setsState = !setsState" />
     <div class="who">
       <span v-if="shelf.doubt.value === 'unmeasured'" class="doubt">{{ t('app.notMeasured') }}</span>
-      <PlayerChooser :shelf="shelf" />
+      <span v-if="shelf.unknown.value" class="doubt" data-testid="player-unknown">{{ t('app.unknown') }}</span>
+      <PlayerChooser v-else :shelf="shelf" />
       <TableChooser
         v-if="profiles.length > 0"
         :profiles="profiles"
@@ -70,6 +69,9 @@ async function chooseTable(id: string) {
       />
     </div>
   </header>
+  <p v-if="shelf.unknown.value" class="unknown" role="alert" data-testid="shelf-unknown">
+    {{ t('app.unknownWhy', { why: shelf.unknown.value }) }}
+  </p>
   <PlayersSection v-if="section === 'players'" :shelf="shelf" :profiles="profiles" />
   <SetUpPage
     v-if="printed && outline && isTable"
@@ -100,6 +102,21 @@ async function chooseTable(id: string) {
 </template>
 
 <style scoped>
+.unknown {
+  position: fixed;
+  z-index: 20;
+  top: 44px;
+  left: 50%;
+  transform: translateX(-50%);
+  margin: 0;
+  padding: 5px 16px 6px;
+  border: 1px solid var(--line);
+  border-top: 0;
+  border-radius: 0 0 8px 8px;
+  background: var(--warn-paper);
+  color: var(--warn);
+  white-space: nowrap;
+}
 .top {
   display: flex;
   align-items: center;

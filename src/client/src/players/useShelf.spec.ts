@@ -80,4 +80,29 @@ describe('useShelf', () => {
     await later.load()
     expect(later.playerDocument.value).toMatchObject({ preset: 'expert' })
   })
+
+  it('says that it does not know who plays, and asks again until it knows', async () => {
+    vi.useFakeTimers()
+    try {
+      const sentence = 'The database does not answer; nothing was changed.'
+      const away = vi.fn(async () => new Response(JSON.stringify({ detail: sentence }), { status: 503 }))
+      vi.stubGlobal('fetch', away)
+      const shelf = useShelf(ref('club'))
+      expect(shelf.unknown.value).toBe('')
+      await shelf.load()
+      expect(shelf.unknown.value).toBe(sentence)
+      expect(shelf.player.value).toBeUndefined()
+      await vi.advanceTimersByTimeAsync(10_000)
+      expect(away.mock.calls.length).toBeGreaterThan(2)
+      server({ players: [item('una', { preset: 'club' }, { isCurrent: true })] })
+      await vi.advanceTimersByTimeAsync(4000)
+      expect(shelf.unknown.value).toBe('')
+      expect(shelf.player.value?.id).toBe('una')
+      const calls = away.mock.calls.length
+      await vi.advanceTimersByTimeAsync(20_000)
+      expect(away.mock.calls.length).toBe(calls)
+    } finally {
+      vi.useRealTimers()
+    }
+  })
 })

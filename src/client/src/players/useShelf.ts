@@ -18,6 +18,9 @@ export interface Bed {
   coefficients: Coefficients | null
 }
 
+/** After how many milliseconds a shelf that was not to be had is asked for again. */
+const again = 3000
+
 const house = { players: 'club', tables: 'club', cues: 'house' } as const
 
 /** What one kind of thing is asked for under; the server knows them by kind. */
@@ -34,11 +37,18 @@ export function useShelf(profile: Ref<string>) {
   /** The house's players have no rows of their own: which one is in use stands in this browser. */
   const housePlayer = ref(localStorage.getItem('deep-baize.player') ?? house.players)
 
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  /** Fetches the shelf; when it is not to be had, again and again until it is. */
   async function load() {
+    clearTimeout(timer)
     const { data, refusal: sentence } = await ask(api.GET('/api/shelf'))
     refusal.value = sentence ?? ''
     if (data) shelf.value = data
+    else timer = setTimeout(() => void load(), again)
   }
+  /** Why it is not known who plays with what; empty when it is known, or not yet asked. */
+  const unknown = computed(() => (shelf.value ? '' : refusal.value))
 
   const current = <K extends ShelfKind>(kind: K): ShelfItem<K> | undefined => {
     const items = (shelf.value?.[kind] ?? []) as ShelfItem<K>[]
@@ -124,6 +134,7 @@ export function useShelf(profile: Ref<string>) {
   return {
     shelf,
     refusal,
+    unknown,
     player,
     table,
     cue,

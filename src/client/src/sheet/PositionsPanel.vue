@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { CopyDocument, Delete } from '@element-plus/icons-vue'
+import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import PanelHead from '@/app/PanelHead.vue'
 import type { LayoutSummary, Outline } from '@/api/client'
@@ -12,7 +13,7 @@ const props = defineProps<{ outline: Outline; positions: Positions; opened: stri
 const emit = defineEmits<{ open: [id: string]; close: [] }>()
 
 const atATime = 3
-const search = ref('')
+const search = ref(props.positions.words.value)
 const shown = ref(atATime)
 
 interface Row {
@@ -23,18 +24,21 @@ interface Row {
 
 const rows = computed<Row[]>(() => {
   const { alike, positions } = props.positions
-  const all: Row[] = alike.value
-    ? alike.value.map((one) => ({ position: one.position, like: one.words, mirrored: one.mirrored }))
-    : positions.value.map((position) => ({ position, like: '', mirrored: false }))
-  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return all.filter(({ position }) => {
-    const text = [position.name, position.note, position.profile.name, ...position.tags].join(' ').toLowerCase()
-    return words.every((word) => text.includes(word))
-  })
+  if (!alike.value) return positions.value.map((position) => ({ position, like: '', mirrored: false }))
+  return alike.value.map((one) => ({ position: one.position, like: one.words, mirrored: one.mirrored }))
 })
-const tags = computed(() => [...new Set(props.positions.positions.value.flatMap((one) => one.tags))].sort())
+const all = computed(() => props.positions.alike.value?.length ?? props.positions.count.value)
+const tags = computed(() => props.positions.tags.value)
 
+const find = useDebounceFn((words: string) => void props.positions.find(words), 150)
+watch(search, find)
 watch([search, () => props.positions.alike.value], () => (shown.value = atATime))
+
+function showMore() {
+  shown.value += 2 * atATime
+  // The next page is there before it is wanted.
+  if (!props.positions.alike.value && shown.value + 2 * atATime > rows.value.length) void props.positions.more()
+}
 
 const toggleTag = (tag: string) => (search.value = search.value === tag ? '' : tag)
 </script>
@@ -111,8 +115,8 @@ const toggleTag = (tag: string) => (search.value = search.value === tag ? '' : t
           </div>
         </li>
       </ul>
-      <el-button v-if="rows.length > shown" class="more" data-testid="more" @click="shown += 2 * atATime">
-        {{ t('positions.more', { count: rows.length - shown }) }}
+      <el-button v-if="all > shown" class="more" data-testid="more" @click="showMore">
+        {{ t('positions.more', { count: all - shown }) }}
       </el-button>
     </div>
   </div>

@@ -27,7 +27,9 @@ const state = computed(() => {
   const flagged = props.model.sheet.value.raw.length
   if (flagged > 0) return t('sheet.flagged', { count: flagged })
   if (props.keeping.told.value.length > 0) return props.keeping.told.value.join(' ')
-  if (props.model.sheet.value.changed) return t('sheet.changed')
+  const { isKept, refusal } = props.keeping
+  if (refusal.value) return t('sheet.notKept', { why: refusal.value })
+  if (props.model.sheet.value.changed) return isKept.value ? t('sheet.changed') : t('sheet.keeping')
   return opened.value ? props.notice || opened.value.note : t('sheet.fresh')
 })
 </script>
@@ -35,7 +37,13 @@ const state = computed(() => {
 <template>
   <div class="bar">
     <h2 data-testid="sheet-name">{{ title }}</h2>
-    <p class="state" :class="{ away: server.away.value }" role="status" data-testid="sheet-state" :title="state">
+    <p
+      class="state"
+      :class="{ away: server.away.value || keeping.refusal.value }"
+      role="status"
+      data-testid="sheet-state"
+      :title="state"
+    >
       {{ state }}
     </p>
     <div class="buttons">

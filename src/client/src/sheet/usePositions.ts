@@ -3,19 +3,44 @@ import { api, ask, type Alike, type LayoutSummary, type PositionVersion, type Sa
 import { t } from '@/words'
 import type { SheetModel } from './useSheet'
 
-/** Saved positions: list, find, open, save, rename, copy, delete and bring back, older versions; refusals become sentences. */
+/** Saved positions: pages of a list, find, open, save, rename, copy, delete and bring back, older versions; refusals become sentences. */
 export function usePositions(model: SheetModel) {
   const positions = ref<LayoutSummary[]>([])
+  const count = ref(0)
+  const tags = ref<string[]>([])
+  const words = ref('')
   const alike = ref<Alike[] | null>(null)
   const versions = ref<PositionVersion[] | null>(null)
   const deleted = ref<LayoutSummary | null>(null)
   const refusal = ref('')
   const notice = ref('')
 
-  async function refresh() {
-    const { data, refusal: sentence } = await ask(api.GET('/api/layouts'))
+  let asked = 0
+
+  async function page(skip: number) {
+    const turn = ++asked
+    const query = { words: words.value.trim() || undefined, skip }
+    const { data, refusal: sentence } = await ask(api.GET('/api/layouts', { params: { query } }))
+    // Of two questions the later one counts.
+    if (turn !== asked) return
     refusal.value = sentence ?? ''
-    if (data) positions.value = data
+    if (!data) return
+    positions.value = skip ? [...positions.value, ...data.positions] : data.positions
+    count.value = data.count
+    tags.value = data.tags
+  }
+
+  /** The first page of those in which the words stand. */
+  const refresh = () => page(0)
+
+  /** Fetches the next page, if there is one. */
+  const more = () => (positions.value.length < count.value ? page(positions.value.length) : Promise.resolve())
+
+  /** Finds positions by words. */
+  function find(wanted: string) {
+    words.value = wanted
+    alike.value = null
+    return refresh()
   }
 
   async function open(id: string) {
@@ -139,12 +164,17 @@ export function usePositions(model: SheetModel) {
 
   return {
     positions,
+    count,
+    tags,
+    words,
     alike,
     versions,
     deleted,
     refusal,
     notice,
     refresh,
+    more,
+    find,
     open,
     save,
     saveAs,

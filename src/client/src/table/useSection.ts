@@ -12,6 +12,9 @@ import type { SheetModel } from '@/sheet/useSheet'
 import { t } from '@/words'
 import type { Shot } from './useShot'
 
+/** The position of the house with which a first visit begins. */
+const firstShown = 'Black off its spot'
+
 const turns: TurnChoice[] = ['left', 'bottom', 'right', 'top', 'player']
 
 /** What is done to the sheet from the bar and by keys, wherever the focus is. */
@@ -39,7 +42,7 @@ export function useSection(parts: {
   function showPositions() {
     toggle('open')
     positions.alike.value = null
-    if (face.value === 'open') void positions.refresh()
+    if (face.value === 'open') void positions.find('')
   }
 
   async function openPosition(id: string) {
@@ -113,12 +116,13 @@ export function useSection(parts: {
   onMounted(async () => {
     await model.whenReady()
     if (!model.isFresh) {
-      if (model.sheet.value.raw.length > 0) await parts.keeping.settle()
+      await (model.sheet.value.raw.length > 0 ? parts.keeping.settle() : parts.keeping.send())
       return
     }
     if (await parts.keeping.takeOver()) return
-    await positions.refresh()
-    const first = positions.positions.value.find((position) => position.isHouse && position.name.startsWith('Black'))
+    await positions.find(firstShown)
+    const first = positions.positions.value.find((position) => position.isHouse)
+    await positions.find('')
     if (first) await openPosition(first.id)
   })
 

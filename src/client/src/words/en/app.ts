@@ -9,6 +9,9 @@ export const app = {
     bench: 'Bench',
     theBench: 'The bench',
     notMeasured: 'not measured: pace is a guess',
+    unknown: 'player unknown',
+    unknownWhy:
+      '{why} Who plays with what is not known: until it is, everything is worked out for the house table and no player.',
     tryAgain: 'Try again',
     backToStroke: 'Back to the stroke',
     chooser: 'Table, balls and cue',

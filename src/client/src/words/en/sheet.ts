@@ -6,6 +6,8 @@ export const sheet = {
     flagged:
       'No room for one ball where it was laid: move it. | No room for {count} balls where they were laid: move them.',
     changed: 'changed, kept on this sheet',
+    keeping: 'changed',
+    notKept: 'changed, not kept: {why}',
     fresh: 'drag the balls, turn the aim',
     save: 'Save',
     saveAs: 'Save as',

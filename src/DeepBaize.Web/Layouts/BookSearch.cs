@@ -1,0 +1,31 @@
+using DeepBaize.Data.Positions;
+using DeepBaize.Physics.Profiles;
+using DeepBaize.Web.Problems;
+using Microsoft.EntityFrameworkCore;
+
+namespace DeepBaize.Web.Layouts;
+
+/// <summary>Finds saved positions by words: each must stand in the name, the note, a tag or the table's name, in any letters.</summary>
+internal static class BookSearch
+{
+    private const int LongestWords = 200;
+    private const int MostWords = 8;
+
+    /// <summary>The positions in which every word stands; all when there is none.</summary>
+    /// <exception cref="RefusalException">There are too many words.</exception>
+    public static IQueryable<SavedPosition> Find(IQueryable<SavedPosition> positions, string? words)
+    {
+        var each = (words ?? "").Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
+        if (words?.Length > LongestWords || each.Length > MostWords || words?.Contains('\0', StringComparison.Ordinal) == true)
+            throw RefusalException.Invalid("words", "Too many words", new Fault("words", null, "words", $"Up to {MostWords} words are looked for, of {LongestWords} characters together."));
+        foreach (var word in each)
+        {
+            var pattern = $"%{word.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
+            var tables = HouseProfiles.All.Where(profile => profile.Name.Contains(word, StringComparison.OrdinalIgnoreCase)).Select(profile => profile.Id).ToList();
+            positions = positions.Where(row =>
+                EF.Functions.ILike(row.Name, pattern) || EF.Functions.ILike(row.Note, pattern) || row.Tags.Any(tag => EF.Functions.ILike(tag, pattern)) || tables.Contains(row.Profile));
+        }
+
+        return positions;
+    }
+}

@@ -1,0 +1,86 @@
+using System.Net.Http.Headers;
+using System.Text;
+using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
+
+namespace DeepBaize.Tests.Fuzz;
+
+/// <summary>Makes requests from the application's own description: every route in turn, with bodies that its schemas allow and some that they do not.</summary>
+internal sealed partial class RequestMaker
+{
+    private static readonly string[] Types = ["application/json", "application/json", "application/json", "text/plain", "application/json; charset=utf-7", "application/json; charset=none", "text/csv"];
+    private static readonly string[] Wanted = ["application/json", "*/*", "text/html", "text/event-stream"];
+    private static readonly string[] Files = ["", "null", "{}", "[1,", "name;x\n", "ball,x,y\ncue,1,0.5\n", "{\"schemaVersion\":6,\"balls\":[{\"id\":\"cue\",\"x\":1,\"y\":0.5}]}", "\0"];
+
+    private readonly Random _random;
+    private readonly ValueMaker _values;
+    private readonly List<(HttpMethod Method, string Path, JsonObject Operation)> _routes = [];
+    private readonly List<string> _ids = [];
+    private int _next;
+
+    /// <summary>Reads a description.</summary>
+    /// <param name="description">The document.</param>
+    /// <param name="seed">The same seed makes the same requests, as far as the answers are the same.</param>
+    /// <param name="mostBudget">Largest budget of strokes or samples that is asked for.</param>
+    public RequestMaker(JsonNode description, int seed, int mostBudget)
+    {
+        _random = new Random(seed);
+        _values = new ValueMaker((JsonObject)description["components"]!["schemas"]!, _random, mostBudget);
+        foreach (var (path, methods) in (JsonObject)description["paths"]!)
+        {
+            foreach (var (method, operation) in (JsonObject)methods!) _routes.Add((new HttpMethod(method), path, (JsonObject)operation!));
+        }
+    }
+
+    /// <summary>Routes of the description.</summary>
+    public int Routes => _routes.Count;
+
+    /// <summary>Remembers ids of an answer, for later requests.</summary>
+    public void Learn(string answer)
+    {
+        foreach (Match match in Id().Matches(answer)) _ids.Add(match.Value);
+        if (_ids.Count > 200) _ids.RemoveRange(0, _ids.Count - 200);
+    }
+
+    /// <summary>The next request.</summary>
+    public HttpRequestMessage Next()
+    {
+        var (method, path, operation) = _routes[_next++ % _routes.Count];
+        var wild = _random.Next(3) switch { 0 => 0, 1 => 0.1, _ => 0.5 };
+        var request = new HttpRequestMessage(method, new Uri(Placeholder().Replace(path, match => Place(match.Groups[1].Value)) + Query(operation), UriKind.Relative));
+        request.Headers.Accept.Add(MediaTypeWithQualityHeaderValue.Parse(Wanted[_random.NextDouble() < 0.8 ? 0 : _random.Next(Wanted.Length)]));
+        if (operation["requestBody"] is not { } body) return request;
+        var schema = body["content"]?["application/json"]?["schema"];
+        var text = schema?["type"]?.ToString() == "string" ? Files[_random.Next(Files.Length)] : Write(_values.Make(schema, "body", wild));
+        if (_random.NextDouble() < wild / 10) text = text[..(text.Length / 2)];
+        request.Content = new ByteArrayContent(Encoding.UTF8.GetBytes(text));
+        request.Content.Headers.ContentType = MediaTypeHeaderValue.Parse(Types[_random.NextDouble() < 0.9 ? 0 : _random.Next(Types.Length)]);
+        return request;
+    }
+
+    private static string Write(JsonNode? body) => Raw().Replace(
+        body?.ToJsonString() ?? "null", match => System.Text.Json.JsonSerializer.Deserialize<string>($"\"{match.Groups[1].Value}\"") ?? "null");
+
+    private string Place(string name) => name switch
+    {
+        "version" => $"{_random.Next(3)}",
+        _ when _ids.Count > 0 && _random.Next(4) > 0 => _ids[_random.Next(_ids.Count)],
+        _ => _random.Next(3) switch { 0 => Guid.NewGuid().ToString(), 1 => "line-up", _ => Uri.EscapeDataString($"{(char)_random.Next(33, 0x7ff)}x") },
+    };
+
+    private string Query(JsonObject operation)
+    {
+        var asked = (operation["parameters"] as JsonArray ?? []).Where(one => $"{one?["in"]}" == "query" && _random.Next(3) > 0)
+            .Select(one => $"{one!["name"]}={Uri.EscapeDataString(_random.Next(6) == 0 ? "1e999" : $"{_random.Next(-1, 5)}")}").ToList();
+        return asked.Count == 0 ? "" : $"?{string.Join('&', asked)}";
+    }
+
+    [GeneratedRegex(@"\{(\w+)(?::\w+)?\}")]
+    private static partial Regex Placeholder();
+
+    [GeneratedRegex("\"" + ValueMaker.RawMark + "((?:[^\"\\\\]|\\\\.)*)\"")]
+    private static partial Regex Raw();
+
+    [GeneratedRegex("[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}")]
+    private static partial Regex Id();
+}
