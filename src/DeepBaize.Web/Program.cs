@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using DeepBaize.Data;
 using DeepBaize.Web;
 using DeepBaize.Web.Breaks;
@@ -40,6 +41,7 @@ builder.Services.ConfigureHttpJsonOptions(json =>
     json.SerializerOptions.RespectRequiredConstructorParameters = true;
     json.SerializerOptions.PropertyNamingPolicy = JsonNamingPolicy.CamelCase;
     json.SerializerOptions.Converters.Add(new PlainNumber());
+    json.SerializerOptions.TypeInfoResolver = (json.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(NoGaps.Refuse);
 });
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = PlainStatus.Explain);

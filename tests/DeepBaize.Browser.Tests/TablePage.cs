@@ -25,8 +25,8 @@ internal sealed class TablePage(BrowserFixture browser)
             const forget = (position) => fetch(`/api/layouts/${position.id}?version=${position.version}`, { method: 'DELETE' })
             Promise.all([
               fetch('/api/sheet', { method: 'DELETE' }),
-              fetch('/api/layouts').then((response) => response.json())
-                .then((positions) => Promise.all(positions.filter((one) => !one.isHouse && !keepsSaved).map(forget))),
+              fetch('/api/layouts?take=100').then((response) => response.json())
+                .then(({ positions }) => Promise.all(positions.filter((one) => !one.isHouse && !keepsSaved).map(forget))),
               fetch('/api/shelf').then((response) => response.json()).then((shelf) => Promise.all([
                 use('players', shelf.players.find((item) => item.name === 'Tamsin Orrell')),
                 use('tables', shelf.tables.find((item) => item.name === 'Window table')),

@@ -12,6 +12,8 @@ internal sealed partial class RequestMaker
     private static readonly string[] Wanted = ["application/json", "*/*", "text/html", "text/event-stream"];
     private static readonly string[] Files = ["", "null", "{}", "[1,", "name;x\n", "ball,x,y\ncue,1,0.5\n", "{\"schemaVersion\":6,\"balls\":[{\"id\":\"cue\",\"x\":1,\"y\":0.5}]}", "\0"];
 
+    private const int LargeBody = 50_000;
+
     private readonly Random _random;
     private readonly ValueMaker _values;
     private readonly List<(HttpMethod Method, string Path, JsonObject Operation)> _routes = [];
@@ -54,6 +56,8 @@ internal sealed partial class RequestMaker
         var text = schema?["type"]?.ToString() == "string" ? Files[_random.Next(Files.Length)] : Write(_values.Make(schema, "body", wild));
         if (_random.NextDouble() < wild / 10) text = text[..(text.Length / 2)];
         request.Content = new ByteArrayContent(Encoding.UTF8.GetBytes(text));
+        // A body that is refused unread would break the connection under a client that goes on sending it.
+        request.Headers.ExpectContinue = text.Length > LargeBody;
         request.Content.Headers.ContentType = MediaTypeHeaderValue.Parse(Types[_random.NextDouble() < 0.9 ? 0 : _random.Next(Types.Length)]);
         return request;
     }
