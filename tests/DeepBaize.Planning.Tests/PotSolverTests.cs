@@ -1,4 +1,5 @@
 using DeepBaize.Evidence;
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Tests;
@@ -19,6 +20,20 @@ public sealed class PotSolverTests
         Assert.True(report.Windows > 200, report.ToString());
         Assert.True(report.Share >= 0.99, $"{report}{Environment.NewLine}{string.Join(Environment.NewLine, report.Failures)}");
         Assert.Equal(0, report.Silent);
+    }
+
+    /// <summary>The ball runs onto two that touch: one impact of three balls, in which it is the last by number.</summary>
+    [Theory]
+    [InlineData(BallId.Red1, BallId.Red2, BallId.Red3)]
+    [InlineData(BallId.Red3, BallId.Red1, BallId.Red2)]
+    [InlineData(BallId.Red2, BallId.Red1, BallId.Red3)]
+    public void A_ball_that_runs_onto_two_which_touch_is_stopped_by_one_of_them(BallId ball, BallId left, BallId right)
+    {
+        var half = Club.Conditions.Gauge.Diameter / 2;
+        var layout = Lay((BallId.Cue, 1.6, 0.889), (ball, 2.0, 0.889), (left, 2.4, 0.889 + half), (right, 2.4, 0.889 - half));
+        var run = new PotSolver(Club).Watch(layout, new Pot(ball, PocketId.TopYellowSide), new Strike(0, 3, 0, 0));
+        Assert.Equal((ObjectBallFate.MetBall, ball), (run.Fate, run.MetFirst));
+        Assert.Contains(run.MetOnTheWay!.Value, new[] { left, right });
     }
 
     [Fact]

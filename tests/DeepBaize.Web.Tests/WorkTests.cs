@@ -45,6 +45,8 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         Ball("cue", 2.4, 0.5), Ball("red1", 2.9, 0.4), Ball("red2", 3.0, 1.3), Ball("red3", 2.2, 1.1), Ball("blue", 1.7845, 0.889), Ball("pink", 2.67675, 0.889), Ball("black", 3.245, 0.889),
     ];
 
+    private const int Predictions = 200;
+
     private HttpClient Client => busy.Client;
 
     private ComputePool Pool => busy.Pool;
@@ -138,21 +140,26 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         // Those that wait are told so at once, the others are refused at once.
         bool Has(HttpStatusCode status) => plans.Exists(plan => plan.IsCompletedSuccessfully && plan.Result.Status == status);
         for (var i = 0; i < 400 && !(Has(HttpStatusCode.OK) && Has(HttpStatusCode.TooManyRequests)); i++) await Task.Delay(50);
+        // The first ones meet what has not been compiled yet, and plans that are still being taken in.
+        for (var i = 0; i < 20; i++) await PredictAsync();
         var times = new List<double>();
-        for (var i = 0; i < 12; i++)
+        for (var i = 0; i < Predictions; i++)
         {
             var clock = Stopwatch.StartNew();
             await PredictAsync();
             times.Add(clock.Elapsed.TotalMilliseconds);
+            await Task.Delay(10);
         }
 
-        Figures.Print($"Live prediction while eighty plans are asked for: p95 {times.Order().ElementAt(11):0} ms (aim 30).");
+        times.Sort();
+        Figures.Print($"Live prediction beside {Pool.Plans} plans that run or wait: median {times[Predictions / 2]:0.0} ms, p95 {times[Predictions * 95 / 100]:0.0} ms (aim 30).");
+        Assert.InRange(Pool.Plans, 50, 79);
         await leave.CancelAsync();
         var answers = plans.Where(plan => plan.IsCompletedSuccessfully).Select(plan => plan.Result).ToList();
         var refused = answers.Where(answer => answer.Status == HttpStatusCode.TooManyRequests).ToList();
         Assert.NotEmpty(refused);
         Assert.All(refused, answer => Assert.True(answer.RetrySeconds > 0));
-        Assert.InRange(answers.Count(answer => answer.Status == HttpStatusCode.OK), 50, ComputePool.MostPlans);
+        Assert.True(answers.Count(answer => answer.Status == HttpStatusCode.OK) >= 50);
         Assert.True(await UntilAsync(() => Pool.Plans == 0, 10_000));
 
         async Task<(HttpStatusCode Status, double RetrySeconds)> AskForAsync(CancellationToken cancel)

@@ -12,7 +12,7 @@ public sealed class ComputePool : IDisposable
     /// <summary>Questions that run or wait at most before further ones are refused; plans that wait are counted apart.</summary>
     public const int MostBusy = 24;
 
-    /// <summary>Plans that run or wait at most: one that waits holds only its question.</summary>
+    /// <summary>Plans that run or wait at most before further ones are refused (those that come at the same instant may still pass): one that waits holds only its question.</summary>
     public const int MostPlans = 64;
 
     /// <summary>After how many seconds what was refused may be asked for again.</summary>
