@@ -19,8 +19,7 @@ public sealed class UnknownTests(BrowserFixture browser)
         cluster.Stop();
         browser.Driver.Navigate().Refresh();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=shelf-unknown]")).Count == 1);
-        Assert.Contains("The database does not answer just now", page.Text("shelf-unknown"), StringComparison.Ordinal);
-        Assert.Contains("no player", page.Text("shelf-unknown"), StringComparison.Ordinal);
+        Assert.Contains("is not known just now", page.Text("shelf-unknown"), StringComparison.Ordinal);
         Assert.Equal("player unknown", page.Text("player-unknown"));
         // What cannot be kept is not said to be.
         page.Until(() => page.Text("sheet-state").Contains("not kept", StringComparison.Ordinal));

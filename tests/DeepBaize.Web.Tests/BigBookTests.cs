@@ -90,7 +90,12 @@ public sealed class BigBookTests
             var layout = LayoutRules.TryBuild([new PlacedBall(BallId.Cue, new Place(1.0 + 0.001 * i, 0.5))], TableOutline.Club, BallGauge.Standard, LayoutMode.Free, out _)!;
             database.Positions.Add(new SavedPosition
             {
-                Id = Guid.CreateVersion7(), OwnerId = Owner.Local, Name = $"Large {i:0000}", Note = "", Document = PositionDocument.From(layout, null) with { Marks = marks }, UpdatedAt = DateTimeOffset.UtcNow,
+                Id = Guid.CreateVersion7(),
+                OwnerId = Owner.Local,
+                Name = $"Large {i:0000}",
+                Note = "",
+                Document = PositionDocument.From(layout, null) with { Marks = marks },
+                UpdatedAt = DateTimeOffset.UtcNow,
             });
             if (i % 50 != 49 && i + 1 != count) continue;
             await database.SaveChangesAsync(TestContext.Current.CancellationToken);

@@ -46,9 +46,28 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
     /// <summary>Numbers between which most values of a name lie.</summary>
     private static readonly Dictionary<string, (double Least, double Most)> Ranges = new()
     {
-        ["x"] = (0, 3.6), ["y"] = (0, 1.8), ["pace"] = (0.5, 10.5), ["whiteSpeed"] = (0.1, 12), ["side"] = (-0.7, 0.7), ["height"] = (-0.7, 0.7), ["directionDeg"] = (-400, 400), ["roll"] = (0, 1),
-        ["rollingFriction"] = (0, 0.05), ["slidingFriction"] = (0, 0.7), ["restitution"] = (0, 1), ["cushionRestitution"] = (0, 1), ["mass"] = (0.05, 0.7), ["diameter"] = (0.03, 0.08),
-        ["gravity"] = (1, 20), ["endMassRatio"] = (1, 100), ["spinDeceleration"] = (0, 40), ["count"] = (0, 20), ["version"] = (0, 3), ["miss"] = (0, 1), ["within"] = (0, 1), ["fraction"] = (0, 1),
+        ["x"] = (0, 3.6),
+        ["y"] = (0, 1.8),
+        ["pace"] = (0.5, 10.5),
+        ["whiteSpeed"] = (0.1, 12),
+        ["side"] = (-0.7, 0.7),
+        ["height"] = (-0.7, 0.7),
+        ["directionDeg"] = (-400, 400),
+        ["roll"] = (0, 1),
+        ["rollingFriction"] = (0, 0.05),
+        ["slidingFriction"] = (0, 0.7),
+        ["restitution"] = (0, 1),
+        ["cushionRestitution"] = (0, 1),
+        ["mass"] = (0.05, 0.7),
+        ["diameter"] = (0.03, 0.08),
+        ["gravity"] = (1, 20),
+        ["endMassRatio"] = (1, 100),
+        ["spinDeceleration"] = (0, 40),
+        ["count"] = (0, 20),
+        ["version"] = (0, 3),
+        ["miss"] = (0, 1),
+        ["within"] = (0, 1),
+        ["fraction"] = (0, 1),
     };
 
     private static readonly double[] Strange = [0, -0.0, 1, -1, 1e-300, 1e9, 1e9 + 1, 1e308, -1e308, int.MaxValue, long.MinValue, double.Epsilon];

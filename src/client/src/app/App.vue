@@ -70,7 +70,7 @@ async function chooseTable(id: string) {
     </div>
   </header>
   <p v-if="shelf.unknown.value" class="unknown" role="alert" data-testid="shelf-unknown">
-    {{ t('app.unknownWhy', { why: shelf.unknown.value }) }}
+    {{ t('app.unknownWhy') }}
   </p>
   <PlayersSection v-if="section === 'players'" :shelf="shelf" :profiles="profiles" />
   <SetUpPage
@@ -105,17 +105,15 @@ async function chooseTable(id: string) {
 .unknown {
   position: fixed;
   z-index: 20;
-  top: 44px;
-  left: 50%;
-  transform: translateX(-50%);
+  bottom: 10px;
+  left: 22px;
+  max-width: 640px;
   margin: 0;
-  padding: 5px 16px 6px;
-  border: 1px solid var(--line);
-  border-top: 0;
-  border-radius: 0 0 8px 8px;
+  padding: 6px 14px 7px;
+  border: 1px solid var(--warn);
+  border-radius: 8px;
   background: var(--warn-paper);
   color: var(--warn);
-  white-space: nowrap;
 }
 .top {
   display: flex;
