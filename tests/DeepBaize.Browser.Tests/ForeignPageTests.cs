@@ -1,9 +1,8 @@
+using System.Net;
 using System.Net.Http.Json;
+using System.Net.Sockets;
+using System.Text;
 using System.Text.Json;
-using Microsoft.AspNetCore.Builder;
-using Microsoft.AspNetCore.Hosting;
-using Microsoft.AspNetCore.Http;
-using Microsoft.Extensions.Logging;
 
 namespace DeepBaize.Browser.Tests;
 
@@ -35,11 +34,11 @@ public sealed class ForeignPageTests(BrowserFixture browser)
     [InlineData("localhost")]
     public async Task A_page_from_another_origin_changes_nothing_and_reads_nothing(string host)
     {
-        await using var foreign = await ServeForeignAsync();
+        using var foreign = ServeForeign(out var port);
         var own = browser.Address.GetLeftPart(UriPartial.Authority);
         var before = await ShelfAsync();
         var player = before.GetProperty("players").EnumerateArray().First(one => !one.GetProperty("isHouse").GetBoolean() && !one.GetProperty("isCurrent").GetBoolean()).GetProperty("id").GetString();
-        browser.Driver.Navigate().GoToUrl(new Uri($"http://{host}:{new Uri(foreign.Urls.First()).Port}/"));
+        browser.Driver.Navigate().GoToUrl(new Uri($"http://{host}:{port}/"));
         Assert.Equal("A page of somebody else", browser.Driver.Title);
         browser.Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromSeconds(30);
         var read = browser.Driver.ExecuteAsyncScript(Attack, own, player);
@@ -54,18 +53,27 @@ public sealed class ForeignPageTests(BrowserFixture browser)
 
     private async Task<JsonElement> ShelfAsync() => await browser.Client.GetFromJsonAsync<JsonElement>("/api/shelf", TestContext.Current.CancellationToken);
 
-    private static async Task<WebApplication> ServeForeignAsync()
+    /// <summary>Serves one plain page on a port of its own. Not with a host of its own: hosts that start at the same time take each other's settings.</summary>
+    private static HttpListener ServeForeign(out int port)
     {
-        var builder = WebApplication.CreateSlimBuilder();
-        builder.WebHost.UseUrls("http://127.0.0.1:0");
-        builder.Logging.ClearProviders();
-        var application = builder.Build();
-        application.Run(context =>
+        using (var probe = new TcpListener(IPAddress.Loopback, 0))
         {
-            context.Response.ContentType = "text/html";
-            return context.Response.WriteAsync("<!doctype html><title>A page of somebody else</title><body></body>");
+            probe.Start();
+            port = ((IPEndPoint)probe.LocalEndpoint).Port;
+        }
+
+        var listener = new HttpListener();
+        listener.Prefixes.Add($"http://*:{port}/");
+        listener.Start();
+        _ = Task.Run(async () =>
+        {
+            while (listener.IsListening)
+            {
+                var context = await listener.GetContextAsync();
+                context.Response.ContentType = "text/html";
+                context.Response.Close(Encoding.UTF8.GetBytes("<!doctype html><title>A page of somebody else</title><body></body>"), willBlock: false);
+            }
         });
-        await application.StartAsync();
-        return application;
+        return listener;
     }
 }
