@@ -105,11 +105,12 @@ async function chooseTable(id: string) {
 .unknown {
   position: fixed;
   z-index: 20;
-  bottom: 10px;
+  bottom: 4px;
   left: 22px;
-  max-width: 640px;
+  max-width: 900px;
   margin: 0;
-  padding: 6px 14px 7px;
+  padding: 4px 12px 5px;
+  pointer-events: none;
   border: 1px solid var(--warn);
   border-radius: 8px;
   background: var(--warn-paper);

@@ -11,7 +11,7 @@ export const app = {
     notMeasured: 'not measured: pace is a guess',
     unknown: 'player unknown',
     unknownWhy:
-      'Who plays, on which table and with which cue is not known just now. Everything is worked out for the table that is named above, and for no player, until it is: it is asked for again by itself.',
+      'Who plays with what is not known just now: all is worked out for the table named above, and for no player, until it is.',
     tryAgain: 'Try again',
     backToStroke: 'Back to the stroke',
     chooser: 'Table, balls and cue',
