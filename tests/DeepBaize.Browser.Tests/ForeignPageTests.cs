@@ -22,10 +22,13 @@ public sealed class ForeignPageTests(BrowserFixture browser)
           await post('/api/breaks/plan', '{}');
           const frame = document.createElement('iframe'); frame.name = 'there'; document.body.append(frame);
           const form = document.createElement('form'); form.target = 'there'; form.method = 'post'; form.enctype = 'text/plain'; form.action = `${target}/api/shelf/players/${id}/copy`;
-          document.body.append(form); form.submit();
+          document.body.append(form);
+          const sent = new Promise((resolve) => { frame.onload = resolve; });
+          form.submit();
+          await sent;
           let read = 'nothing';
           try { read = await (await fetch(target + '/api/shelf')).text(); } catch { }
-          setTimeout(() => done(read), 700);
+          done(read);
         })();
         """;
 

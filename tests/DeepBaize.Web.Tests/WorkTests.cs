@@ -110,6 +110,7 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         using var leave = new CancellationTokenSource();
         var asked = Client.PostAsJsonAsync(path, body, leave.Token);
         await Task.WhenAny(asked, UntilAsync(() => Pool.Busy > 0, 2000));
+        // Into the midst of the work: nothing outside tells how far it has come.
         await Task.Delay(60, TestContext.Current.CancellationToken);
         await leave.CancelAsync();
         Assert.True(await UntilAsync(() => Pool.Busy == 0, 1500), "The work went on after its client had left.");
@@ -148,12 +149,11 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
             var clock = Stopwatch.StartNew();
             await PredictAsync();
             times.Add(clock.Elapsed.TotalMilliseconds);
-            await Task.Delay(10);
         }
 
         times.Sort();
         Figures.Print($"Live prediction beside {Pool.Plans} plans that run or wait: median {times[Predictions / 2]:0.0} ms, p95 {times[Predictions * 95 / 100]:0.0} ms (aim 30).");
-        Assert.InRange(Pool.Plans, 50, 79);
+        Assert.InRange(Pool.Plans, 50, ComputePool.MostPlans);
         await leave.CancelAsync();
         var answers = plans.Where(plan => plan.IsCompletedSuccessfully).Select(plan => plan.Result).ToList();
         var refused = answers.Where(answer => answer.Status == HttpStatusCode.TooManyRequests).ToList();

@@ -12,7 +12,7 @@ public sealed class ComputePool : IDisposable
     /// <summary>Questions that run or wait at most before further ones are refused; plans that wait are counted apart.</summary>
     public const int MostBusy = 24;
 
-    /// <summary>Plans that run or wait at most before further ones are refused (those that come at the same instant may still pass): one that waits holds only its question.</summary>
+    /// <summary>Plans that run or wait at most: one that waits holds only its question.</summary>
     public const int MostPlans = 64;
 
     /// <summary>After how many seconds what was refused may be asked for again.</summary>
@@ -23,7 +23,7 @@ public sealed class ComputePool : IDisposable
     /// <summary>Plans take seconds: one processor is never theirs, so that what moves under a hand keeps moving.</summary>
     private readonly SemaphoreSlim _plans = new(Math.Max(1, Environment.ProcessorCount - 1));
 
-    private readonly PlanQueue _queue = new();
+    private readonly PlanQueue _queue = new(MostPlans, RetrySeconds);
 
     private int _busy;
     private long _spent;
@@ -46,10 +46,7 @@ public sealed class ComputePool : IDisposable
 
     /// <summary>Refuses a plan while too many run or wait.</summary>
     /// <exception cref="RefusalException">Too many do.</exception>
-    public void RequireRoomForPlan()
-    {
-        if (Plans >= MostPlans) throw RefusalException.Busy(RetrySeconds);
-    }
+    public void RequireRoomForPlan() => _queue.RequireRoom();
 
     /// <summary>Answers a question when there is room for it.</summary>
     /// <param name="job">The job.</param>

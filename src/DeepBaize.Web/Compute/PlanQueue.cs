@@ -1,7 +1,11 @@
+using DeepBaize.Web.Problems;
+
 namespace DeepBaize.Web.Compute;
 
 /// <summary>The plans that run or wait, in the order in which they came: each that waits is told how many are ahead of it.</summary>
-internal sealed class PlanQueue
+/// <param name="most">Places that there are.</param>
+/// <param name="retrySeconds">After how many seconds who found none may come again.</param>
+internal sealed class PlanQueue(int most, int retrySeconds)
 {
     private readonly Lock _gate = new();
     private readonly List<Ticket> _tickets = [];
@@ -15,14 +19,24 @@ internal sealed class PlanQueue
         }
     }
 
+    /// <summary>Refuses a plan that would find no place.</summary>
+    /// <exception cref="RefusalException">All are taken.</exception>
+    public void RequireRoom()
+    {
+        if (Count >= most) throw RefusalException.Busy(retrySeconds);
+    }
+
     /// <summary>Takes a place at the end.</summary>
     /// <param name="waits">Is told how many are ahead, now and whenever one of them has gone; null when nobody asks.</param>
     /// <returns>The place; given back when the plan is done or its reader has left.</returns>
+    /// <exception cref="RefusalException">All are taken.</exception>
     public Ticket Enter(Action<int>? waits)
     {
         var ticket = new Ticket(this, waits);
         lock (_gate)
         {
+            // Those that come at the same instant have all been let in on the way here: the last place is still given once.
+            RequireRoom();
             _tickets.Add(ticket);
             waits?.Invoke(_tickets.Count - 1);
         }
