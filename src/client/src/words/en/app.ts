@@ -11,7 +11,7 @@ export const app = {
     notMeasured: 'not measured: pace is a guess',
     unknown: 'player unknown',
     unknownWhy:
-      'Who plays with what is not known just now: all is worked out for the table named above, and for no player, until it is.',
+      'Who plays with what is not known just now: until it is, all is worked out for the table named above and a club player.',
     tryAgain: 'Try again',
     backToStroke: 'Back to the stroke',
     chooser: 'Table, balls and cue',
