@@ -14,8 +14,12 @@ public static class DatabaseSetup
     /// <summary>The role as which the application works: it reads and writes rows and can change no table.</summary>
     public const string AppRole = "deep_baize_app";
 
-    /// <summary>Migrates, lets the application's role at the rows, then adds the house, the local owner and the demo where they are missing.</summary>
-    /// <param name="connectionString">The database, as the role that owns its tables; it is created when it does not exist and the role may do so.</param>
+    /// <summary>
+    /// Migrates, lets the application's role at the rows, then adds the house, the local owner and the demo where they are missing.
+    /// </summary>
+    /// <param name="connectionString">
+    /// The database, as the role that owns its tables; it is created when it does not exist and the role may do so.
+    /// </param>
     /// <param name="cancel">Stops the work.</param>
     /// <returns>True when the demo was loaded by this call.</returns>
     public static async Task<bool> RunAsync(string connectionString, CancellationToken cancel = default)

@@ -53,8 +53,9 @@ public static class FrameArithmetic
     }
 
     /// <summary>
-    /// Points that secure the frame when they are scored with the highest colours: after them the lead is more than what the opponent would find if the visit ended there, so that he needs
-    /// penalties; 0 when it is so already, one more than the points behind when all that is left is not enough.
+    /// Points that secure the frame when they are scored with the highest colours: after them the lead is more than what the opponent would
+    /// find if the visit ended there, so that he needs penalties; 0 when it is so already, one more than the points behind when all that is
+    /// left is not enough.
     /// </summary>
     /// <param name="frame">The frame.</param>
     public static int PointsToSecure(FrameState frame)
@@ -108,10 +109,15 @@ public static class FrameArithmetic
     /// <summary>The least that a foul costs with what is on.</summary>
     public static int LeastPenalty(BallOn on) => Math.Max(Foul.Least, on == BallOn.Colour ? 0 : BallValue.Of(on, null));
 
-    /// <summary>What the player who comes to the table next finds: reds with the highest colour each, and the colours. No colour is owed to him, and no free ball.</summary>
+    /// <summary>
+    /// What the player who comes to the table next finds: reds with the highest colour each, and the colours. No colour is owed to him, and
+    /// no free ball.
+    /// </summary>
     private static int LeftToOpponent(List<BallId> colours, int down, int reds) => colours.Skip(down).Sum(BallValue.Of) + reds * (1 + Highest(colours));
 
-    /// <summary>The pots of the largest break in their order, with the reds and the number of colours in order that are gone after each.</summary>
+    /// <summary>
+    /// The pots of the largest break in their order, with the reds and the number of colours in order that are gone after each.
+    /// </summary>
     private static IEnumerable<(int Points, int Reds, int ColoursDown)> HighestPots(FrameState frame)
     {
         var colours = ColoursOf(frame);

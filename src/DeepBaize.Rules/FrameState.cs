@@ -25,7 +25,10 @@ public enum FramePhase
 /// <param name="IsInHand">True when the white is played from the D.</param>
 /// <param name="IsFreeBall">True when the player has a free ball.</param>
 /// <param name="Phase">How far the frame is.</param>
-/// <param name="Misses">How often running a miss was called on this player from this position while a full ball could be hit: he plays again with the balls put back.</param>
+/// <param name="Misses">
+/// How often running a miss was called on this player from this position while a full ball could be hit: he plays again with the balls put
+/// back.
+/// </param>
 /// <param name="LineUp">The rules of a line-up; null in a frame.</param>
 public sealed record FrameState(
     IReadOnlyList<PlacedBall> Balls,

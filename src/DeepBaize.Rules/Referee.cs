@@ -75,7 +75,10 @@ public sealed class Referee(Sight? sight)
         return new Ruling(points, penalty, fouls, false, miss, FrameEnd.None, again.Balls, again);
     }
 
-    /// <summary>The balls as the next stroke finds them, with colours back on their spots, and what is on; a free ball and misses are of the stroke that was played. Scores and turn are still the old ones.</summary>
+    /// <summary>
+    /// The balls as the next stroke finds them, with colours back on their spots, and what is on; a free ball and misses are of the stroke
+    /// that was played. Scores and turn are still the old ones.
+    /// </summary>
     private static FrameState Settle(FrameState before, Call call, StrokeFacts facts, bool isFoul, out IReadOnlyList<PlacedBall> spotted)
     {
         var gone = facts.Potted.Concat(facts.OffTable).ToList();

@@ -53,7 +53,8 @@ public sealed record Ruling(
     FrameState Next)
 {
     /// <summary>
-    /// How often running a miss has been called from this position while a full ball could be hit, this one included. It counts only when the balls are put back for the same player.
+    /// How often running a miss has been called from this position while a full ball could be hit, this one included. It counts only when
+    /// the balls are put back for the same player.
     /// </summary>
     public int Misses { get; init; }
 
@@ -75,7 +76,10 @@ public sealed record Ruling(
         return Next.ForOpponent() with { IsFreeBall = false };
     }
 
-    /// <summary>The opponent has the balls put back after a miss: the same stroke again, with the penalty counted. Where the referee judges he may have called it.</summary>
+    /// <summary>
+    /// The opponent has the balls put back after a miss: the same stroke again, with the penalty counted. Where the referee judges he may
+    /// have called it.
+    /// </summary>
     /// <param name="before">The frame before the stroke.</param>
     /// <exception cref="InvalidOperationException">No miss was called, nor could be.</exception>
     public FrameState PutBack(FrameState before)

@@ -30,7 +30,9 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
     /// <param name="others">Centres of the balls that block: those that are not on.</param>
     public BallInSight Of(Place white, Place target, IReadOnlyList<Place> others) => Look(white, target, others, (_, _) => true);
 
-    /// <summary>What of a ball can really be hit on a straight way: a cushion in the way, as for a white in the jaws, is in the way.</summary>
+    /// <summary>
+    /// What of a ball can really be hit on a straight way: a cushion in the way, as for a white in the jaws, is in the way.
+    /// </summary>
     /// <param name="white">Centre of the white.</param>
     /// <param name="target">Centre of the ball.</param>
     /// <param name="others">Centres of the balls that block: those that are not on.</param>
@@ -68,7 +70,8 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
     }
 
     /// <summary>
-    /// True when the player is snookered: no ball that is on can be hit on both its edges, and none is touched. A white in hand is, only if it is from everywhere in the D.
+    /// True when the player is snookered: no ball that is on can be hit on both its edges, and none is touched. A white in hand is, only if
+    /// it is from everywhere in the D.
     /// </summary>
     /// <param name="frame">The frame.</param>
     public bool IsSnookered(FrameState frame)
@@ -79,8 +82,8 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
     }
 
     /// <summary>
-    /// True when a ball snookers the player: he is snookered, and of the balls in the way of each ball on it is the one nearest to the white, or as near as any. Different balls in the way
-    /// of different reds do not snooker.
+    /// True when a ball snookers the player: he is snookered, and of the balls in the way of each ball on it is the one nearest to the
+    /// white, or as near as any. Different balls in the way of different reds do not snooker.
     /// </summary>
     /// <param name="frame">The frame.</param>
     /// <param name="by">The ball.</param>
@@ -92,7 +95,10 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
         return frame.White is { } stands ? Snookers(stands) : IsSnookered(frame) && !FromTheD(frame, place => !Snookers(place));
     }
 
-    /// <summary>True when a place in the D with room for the white answers a question with yes; the D is searched in steps of 12 mm and along its lines.</summary>
+    /// <summary>
+    /// True when a place in the D with room for the white answers a question with yes; the D is searched in steps of 12 mm and along its
+    /// lines.
+    /// </summary>
     /// <param name="frame">The frame; its white does not matter.</param>
     /// <param name="asks">The question.</param>
     internal bool FromTheD(FrameState frame, Func<Place, bool> asks)
@@ -126,11 +132,16 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
         return ([.. balls.Where(placed => on.Contains(placed.Ball)).Select(placed => placed.Place)], [.. balls.Where(placed => !on.Contains(placed.Ball)).Select(placed => placed.Place)]);
     }
 
-    /// <summary>True when both edges of a ball that is on can be hit, or one is touched: playing away from it counts as hitting it.</summary>
+    /// <summary>
+    /// True when both edges of a ball that is on can be hit, or one is touched: playing away from it counts as hitting it.
+    /// </summary>
     private bool SeesOne(Place white, List<Place> on, List<Place> others) =>
         on.Exists(target => white.DistanceTo(target) - gauge.Diameter <= Layout.TouchingGap || Of(white, target, others).BothEdges);
 
-    /// <summary>Of the balls in the way of some part of a target, that nearest to the white snookers (official rules, section 2, "Snookered"; from memory).</summary>
+    /// <summary>
+    /// Of the balls in the way of some part of a target, that nearest to the white snookers (official rules, section 2, "Snookered"; from
+    /// memory).
+    /// </summary>
     private bool IsNearestInTheWay(Place white, Place target, List<Place> others, Place ball)
     {
         var (middle, reach) = Face(white, target);
@@ -147,7 +158,10 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
         return IsBlocked(white, direction, RunTo(white, direction, target, -Graze), [other]);
     }
 
-    /// <summary>The direction of a ball from the white, and the angle to its finest edges. A ball that is touched can be hit on all of the side that is turned to the white.</summary>
+    /// <summary>
+    /// The direction of a ball from the white, and the angle to its finest edges. A ball that is touched can be hit on all of the side that
+    /// is turned to the white.
+    /// </summary>
     private (double Middle, double Reach) Face(Place white, Place target) => (
         Math.Atan2(target.Y - white.Y, target.X - white.X), Math.Asin(Math.Min(1, gauge.Diameter / white.DistanceTo(target))) * (1 - 1e-9));
 

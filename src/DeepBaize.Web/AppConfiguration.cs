@@ -19,8 +19,8 @@ internal static class AppConfiguration
         ?? "Host=127.0.0.1;Port=15432;Username=deep_baize_app;Database=deep_baize;Timeout=3;Command Timeout=10";
 
     /// <summary>
-    /// Tells the browser to load nothing from outside, to keep what has its content in its name for a year, and to keep nothing else. The headers are set when the answer begins, so that
-    /// refusals have them too.
+    /// Tells the browser to load nothing from outside, to keep what has its content in its name for a year, and to keep nothing else. The
+    /// headers are set when the answer begins, so that refusals have them too.
     /// </summary>
     public static void UsePageHeaders(this WebApplication app) => app.Use((context, next) =>
     {
@@ -49,7 +49,9 @@ internal static class AppConfiguration
         services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Fastest);
     }
 
-    /// <summary>Lets every question be counted and ended when its reader has left; those of the pool have larger budgets of their own.</summary>
+    /// <summary>
+    /// Lets every question be counted and ended when its reader has left; those of the pool have larger budgets of their own.
+    /// </summary>
     public static void UseWorkMeter(this WebApplication app) => app.Use(async (context, next) =>
     {
         WorkMeter.Enter(WorkLimits.Live, context.RequestAborted);

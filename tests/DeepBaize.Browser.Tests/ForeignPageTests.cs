@@ -56,7 +56,10 @@ public sealed class ForeignPageTests(BrowserFixture browser)
 
     private async Task<JsonElement> ShelfAsync() => await browser.Client.GetFromJsonAsync<JsonElement>("/api/shelf", TestContext.Current.CancellationToken);
 
-    /// <summary>Serves one plain page on a port of its own. Not with a host of its own: hosts that start at the same time take each other's settings.</summary>
+    /// <summary>
+    /// Serves one plain page on a port of its own. Not with a host of its own: hosts that start at the same time take each other's
+    /// settings.
+    /// </summary>
     private static HttpListener ServeForeign(out int port)
     {
         using (var probe = new TcpListener(IPAddress.Loopback, 0))

@@ -81,7 +81,9 @@ public sealed class DoorTests
         Directory.Delete(stale.Folder, recursive: true);
     }
 
-    /// <summary>Clusters from before there were passwords let everybody in: they are closed when they are started, and keep what is in them.</summary>
+    /// <summary>
+    /// Clusters from before there were passwords let everybody in: they are closed when they are started, and keep what is in them.
+    /// </summary>
     [Fact]
     public async Task A_cluster_with_open_doors_is_closed_and_keeps_what_it_holds()
     {

@@ -32,7 +32,9 @@ public sealed record ListedReport(int Layouts, int Pots, int Listed, int Near, i
 /// <param name="IsClean">True when a stroke pots it, as meant, without the white: else the planner is right to try none.</param>
 internal sealed record SampledPot(Pot Pot, double Chance, bool IsClean);
 
-/// <summary>Holds the pots that the planner sees against strokes that are sampled at any sensible pace into any part of the pocket.</summary>
+/// <summary>
+/// Holds the pots that the planner sees against strokes that are sampled at any sensible pace into any part of the pocket.
+/// </summary>
 public static class ListedPots
 {
     /// <summary>Budget of the screen.</summary>
@@ -100,7 +102,10 @@ public static class ListedPots
     private static IEnumerable<string> NotTried(BreakSearchResult result, IEnumerable<SampledPot> pots, string where) =>
         pots.Where(one => one.IsClean && !result.Tried.Any(tried => IsSame(tried, one.Pot))).Select(one => $"{where}: no stroke at {Say(one.Pot)}, {100 * one.Chance:0} %");
 
-    /// <summary>The direct pots with a chance whose lower end is above 30 %, by draws at the pace and part of the pocket that do best in fewer draws.</summary>
+    /// <summary>
+    /// The direct pots with a chance whose lower end is above 30 %, by draws at the pace and part of the pocket that do best in fewer
+    /// draws.
+    /// </summary>
     private static List<SampledPot> Sample(TableInUse table, PlayerProfile player, Layout layout, int seed, int draws)
     {
         var (solver, own, found) = (new PotSolver(table), new SolvedPots(table, player), new List<SampledPot>());
@@ -154,7 +159,9 @@ public static class ListedPots
 
     private static string Say(Pot pot) => $"{Names.Text(pot.Ball)} to {Names.Text(pot.Pocket)}";
 
-    /// <summary>A white, two to six reds and up to five colours; with odd seeds half of the balls lie on a cushion or within 40 mm of one.</summary>
+    /// <summary>
+    /// A white, two to six reds and up to five colours; with odd seeds half of the balls lie on a cushion or within 40 mm of one.
+    /// </summary>
     private static Layout Draw(int seed, TableInUse table)
     {
         var random = new Random(seed);

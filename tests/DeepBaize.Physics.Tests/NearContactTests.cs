@@ -5,14 +5,19 @@ using DeepBaize.Table;
 
 namespace DeepBaize.Physics.Tests;
 
-/// <summary>An impulse that arrives at balls with a hairline between them: contacts last a third of a millisecond, and by then a ball that is struck has crossed it.</summary>
+/// <summary>
+/// An impulse that arrives at balls with a hairline between them: contacts last a third of a millisecond, and by then a ball that is struck
+/// has crossed it.
+/// </summary>
 public sealed class NearContactTests
 {
     private const double Radius = 0.02625;
     private const double Diameter = 2 * Radius;
     private const double PlantDegrees = 25;
 
-    /// <summary>A limit at which the answer leaps is not a law: it used to leap by 0.34 degrees and 0.041 m/s where the gap passed 0.05 mm.</summary>
+    /// <summary>
+    /// A limit at which the answer leaps is not a law: it used to leap by 0.34 degrees and 0.041 m/s where the gap passed 0.05 mm.
+    /// </summary>
     [Theory]
     [InlineData(1)]
     [InlineData(2)]
@@ -31,8 +36,8 @@ public sealed class NearContactTests
     }
 
     /// <summary>
-    /// The truth, independently: Hertz contacts along the lines of centres as the balls really move, in steps of 20 ns. What is left, 0.6 % at the most, is that lines
-    /// of balls that press turn by some thousandths of a radian.
+    /// The truth, independently: Hertz contacts along the lines of centres as the balls really move, in steps of 20 ns. What is left, 0.6 %
+    /// at the most, is that lines of balls that press turn by some thousandths of a radian.
     /// </summary>
     [Theory]
     [InlineData(2, 0.02)]
@@ -52,7 +57,8 @@ public sealed class NearContactTests
     [Fact]
     public void A_ball_that_is_struck_crosses_the_reach_in_the_time_of_contact()
     {
-        // Hertz: greatest overlap (5 m v^2 / 8 k)^(2/5) = 0.22 mm and 2.94 times that over v = 0.32 ms at 2 m/s; about 0.2 to 0.3 ms is told of real balls (from memory).
+        // Hertz: greatest overlap (5 m v^2 / 8 k)^(2/5) = 0.22 mm and 2.94 times that over v = 0.32 ms at 2 m/s; about 0.2 to 0.3 ms is
+        // told of real balls (from memory).
         var reach = new ClusterImpact(new BallCoefficients()).ReachAt(2);
         Assert.InRange(reach, 0.32e-3, 0.45e-3);
     }

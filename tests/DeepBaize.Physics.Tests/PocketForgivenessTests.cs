@@ -40,7 +40,9 @@ public sealed class PocketForgivenessTests
         Assert.True(soft > hard * 1.05, $"{1000 * soft:0.0} mm at pace 2, {1000 * hard:0.0} at pace 8.");
     }
 
-    /// <summary>The reason: rubber that dies with speed lets go of hard balls less well, and friction that falls with slip turns them less.</summary>
+    /// <summary>
+    /// The reason: rubber that dies with speed lets go of hard balls less well, and friction that falls with slip turns them less.
+    /// </summary>
     [Fact]
     public void Jaws_are_as_lively_and_as_rough_at_any_speed()
     {

@@ -45,7 +45,8 @@ public sealed class ListedPotsTests
         foreach (var pace in new[] { 3.0, 5, 8 })
         {
             var solution = solver.Solve(layout, new Pot(BallId.Red1, PocketId.TopYellowSide, PocketPart.Opening), Dials.AtPace(pace)).Solution!;
-            // A turn of the cue moves the white at the contact by the way to it, and the line of centres by that over the diameter and the cosine of the cut.
+            // A turn of the cue moves the white at the contact by the way to it, and the line of centres by that over the diameter and the
+            // cosine of the cut.
             var lever = solution.Line.WhiteDistance / Club.Diameter / Math.Cos(solution.CutRadians) * solution.Line.Distance;
             Assert.InRange(solution.Window!.WidthAtPocket / (solution.Window.WidthRadians * lever), 0.85, 1.15);
             Assert.True(solution.Window.WidthAtPocket > 0.002, $"{1000 * solution.Window.WidthAtPocket:0.0} mm at pace {pace}.");

@@ -35,7 +35,9 @@ public sealed class FrameArithmeticTests
         Assert.Equal(points + BallValue.Of(lowest), FrameArithmetic.PointsRemaining(Frame(on, 0, lowest, isFreeBall: true)));
     }
 
-    /// <summary>With blacks: the tenth red makes 73 and leaves 67 (5 times 8 and 27); nine make 72 and leave 75. Worked out by hand.</summary>
+    /// <summary>
+    /// With blacks: the tenth red makes 73 and leaves 67 (5 times 8 and 27); nine make 72 and leave 75. Worked out by hand.
+    /// </summary>
     [Theory]
     [InlineData(BallOn.Red, 15, 0, 0, 73)]
     [InlineData(BallOn.Red, 6, 20, 0, 25)]
@@ -57,7 +59,9 @@ public sealed class FrameArithmeticTests
         Assert.Equal(0, FrameArithmetic.PointsToSecure(Frame(BallOn.Pink, 0, BallId.Pink, scores: new Scores(41, 27))));
     }
 
-    /// <summary>A free ball counts as a red and comes back: 60 and one make more than 5 times 8 and 27 only with the colour after it.</summary>
+    /// <summary>
+    /// A free ball counts as a red and comes back: 60 and one make more than 5 times 8 and 27 only with the colour after it.
+    /// </summary>
     [Fact]
     public void A_free_ball_helps_to_secure_a_frame_and_is_not_left_to_the_opponent() =>
         Assert.Equal(8, FrameArithmetic.PointsToSecure(Frame(BallOn.Red, 5, isFreeBall: true, scores: new Scores(60, 0))));

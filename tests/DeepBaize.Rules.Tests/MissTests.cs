@@ -5,7 +5,10 @@ using static DeepBaize.Table.BallId;
 
 namespace DeepBaize.Rules.Tests;
 
-/// <summary>When a foul is also a miss, and what counts towards losing the frame by misses (official rules, section 3, "Foul and a miss"; from memory).</summary>
+/// <summary>
+/// When a foul is also a miss, and what counts towards losing the frame by misses (official rules, section 3, "Foul and a miss"; from
+/// memory).
+/// </summary>
 public sealed class MissTests
 {
     private static readonly BallGauge Gauge = BallGauge.Standard;

@@ -11,7 +11,9 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace DeepBaize.Web.Tests;
 
-/// <summary>A book of 1,000 positions of 90 kB each: pages, words and likeness come from kept columns, and the book has an end that is said.</summary>
+/// <summary>
+/// A book of 1,000 positions of 90 kB each: pages, words and likeness come from kept columns, and the book has an end that is said.
+/// </summary>
 public sealed class BigBookTests
 {
     private const int Large = 1000;

@@ -5,7 +5,9 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace DeepBaize.Web.Tests;
 
-/// <summary>Requests made up from the application's own description: whatever is sent, the server answers or says what is wrong with it.</summary>
+/// <summary>
+/// Requests made up from the application's own description: whatever is sent, the server answers or says what is wrong with it.
+/// </summary>
 public sealed class FuzzTests
 {
     private const int Requests = 2000;

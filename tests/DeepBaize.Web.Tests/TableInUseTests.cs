@@ -4,7 +4,10 @@ using System.Text.Json;
 
 namespace DeepBaize.Web.Tests;
 
-/// <summary>One table, cue and player for every question: laying, settling, saving and measuring as well as predicting; and strokes that stay what they were.</summary>
+/// <summary>
+/// One table, cue and player for every question: laying, settling, saving and measuring as well as predicting; and strokes that stay what
+/// they were.
+/// </summary>
 public sealed class TableInUseTests(WebFixture web)
 {
     private const double Small = 0.0508;

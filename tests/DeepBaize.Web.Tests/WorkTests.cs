@@ -28,7 +28,10 @@ public sealed class BusyFixture : IAsyncLifetime
     public ValueTask DisposeAsync() => _server!.DisposeAsync();
 }
 
-/// <summary>No request may hold a core: its work is counted, it ends when its client leaves, and who is too many is told so. A server of its own, since it is kept busy.</summary>
+/// <summary>
+/// No request may hold a core: its work is counted, it ends when its client leaves, and who is too many is told so. A server of its own,
+/// since it is kept busy.
+/// </summary>
 public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
 {
     /// <summary>Balls that lose nothing on the cloth and everything to each other: thousands of events a second that never end.</summary>

@@ -32,7 +32,9 @@ internal sealed class BaizeServer : IAsyncDisposable
 
     public Uri Address => _factory.ClientOptions.BaseAddress;
 
-    /// <summary>Starts a server on a fresh database of a cluster: set up by the role that owns the tables, served by the one that only uses them.</summary>
+    /// <summary>
+    /// Starts a server on a fresh database of a cluster: set up by the role that owns the tables, served by the one that only uses them.
+    /// </summary>
     public static async Task<BaizeServer> StartAsync(TestCluster cluster)
     {
         var database = cluster.FreshDatabase();

@@ -34,7 +34,10 @@ internal sealed class TestCluster(string folder, bool durable)
     /// <summary>The folder with the passwords of the cluster's roles.</summary>
     public string Secrets() => Run("secrets");
 
-    /// <summary>How a test reaches its database, as the role that owns the tables. The waits are long because every test project runs at once on the machine.</summary>
+    /// <summary>
+    /// How a test reaches its database, as the role that owns the tables. The waits are long because every test project runs at once on the
+    /// machine.
+    /// </summary>
     public string Connection(string database, string role = "deep_baize_owner") =>
         $"Host=127.0.0.1;Port={Start()};Username={role};Passfile={Path.Combine(Secrets(), role)}.pgpass;Database={database};Timeout=60;Command Timeout=120";
 

@@ -91,7 +91,10 @@ internal static class LongChecks
         return new LongResult(report.Failures.Count == 0, [report.ToString(), .. report.Failures]);
     }
 
-    /// <summary>The server holds when it answers nothing with a fault of its own and stops within half a second of its client's leaving. Clients leave early: most of the work is what they left.</summary>
+    /// <summary>
+    /// The server holds when it answers nothing with a fault of its own and stops within half a second of its client's leaving. Clients
+    /// leave early: most of the work is what they left.
+    /// </summary>
     private static LongResult SendRequests()
     {
         var report = FuzzAsync(Requests).GetAwaiter().GetResult();

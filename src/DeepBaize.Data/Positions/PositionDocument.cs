@@ -11,7 +11,9 @@ namespace DeepBaize.Data.Positions;
 /// <param name="Contacts">Pairs of ids that touch, kept explicitly so that rounding cannot open them.</param>
 /// <param name="Stroke">The stroke, if one was set.</param>
 /// <param name="Profile">Id of the table, balls and cue that it is for; since version 2, before that always the club's.</param>
-/// <param name="Intent">What the stroke is for, if that was chosen; since version 6, before that the pot, which came with version 3.</param>
+/// <param name="Intent">
+/// What the stroke is for, if that was chosen; since version 6, before that the pot, which came with version 3.
+/// </param>
 /// <param name="Marks">Marks on the cloth; since version 4, null in what is older.</param>
 /// <param name="State">The state of play; since version 4, null when nothing of it was set.</param>
 /// <param name="Setting">With what it was made; since version 6, null in what is older.</param>

@@ -2,10 +2,14 @@ using System.Text.Json.Nodes;
 
 namespace DeepBaize.Data.Positions;
 
-/// <summary>Brings documents of older versions to the present one, a version at a time. What an upgrade knows of its time is frozen in it.</summary>
+/// <summary>
+/// Brings documents of older versions to the present one, a version at a time. What an upgrade knows of its time is frozen in it.
+/// </summary>
 internal static class PositionUpgrades
 {
-    /// <summary>The house's scale of paces as it was up to version 5, in which strokes were kept by their pace: 0.75 x 1.27^(pace - 1) m/s.</summary>
+    /// <summary>
+    /// The house's scale of paces as it was up to version 5, in which strokes were kept by their pace: 0.75 x 1.27^(pace - 1) m/s.
+    /// </summary>
     private const double SoftestSpeed = 0.75;
 
     private const double PaceRatio = 1.27;

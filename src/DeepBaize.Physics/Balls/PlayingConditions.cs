@@ -25,8 +25,9 @@ public sealed record PlayingConditions
     public CueCoefficients Cue { get; init; } = new();
 
     /// <summary>
-    /// The same with the rubber of jaws: neither livelier nor rougher to a soft ball than to a hard one. The two losses with speed stand for long runs and for side on straight
-    /// cushions; in a jaw nobody has measured them, and there they would make the pocket forgive hard balls more than soft ones, against common practice (C41).
+    /// The same with the rubber of jaws: neither livelier nor rougher to a soft ball than to a hard one. The two losses with speed stand
+    /// for long runs and for side on straight cushions; in a jaw nobody has measured them, and there they would make the pocket forgive
+    /// hard balls more than soft ones, against common practice (C41).
     /// </summary>
     public PlayingConditions ForJaws() => this with { Table = Table with { CushionRestitutionLoss = 0, CushionFrictionFall = 0 } };
 

@@ -65,6 +65,9 @@ public sealed partial class ClusterImpact
         return pair[1].Velocity.X - pair[0].Velocity.X;
     }
 
-    /// <summary>A restitution and the damping that belongs to it; what was found last is kept, since most tables share their balls. The stiffness decides its last bits.</summary>
+    /// <summary>
+    /// A restitution and the damping that belongs to it; what was found last is kept, since most tables share their balls. The stiffness
+    /// decides its last bits.
+    /// </summary>
     private sealed record CalibratedDamping(double Restitution, double Stiffness, double Damping);
 }

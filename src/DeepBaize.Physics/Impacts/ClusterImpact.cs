@@ -7,18 +7,18 @@ using static DeepBaize.Physics.Impacts.DormandPrince;
 namespace DeepBaize.Physics.Impacts;
 
 /// <summary>
-/// An impulse that arrives at balls which touch, or nearly: all of them are resolved together through compliant contacts, and no simulated time
-/// passes. Lines of centres and friction planes stay those of the instant of impact; between balls with a gap, those of the instant in which it closes. Force
-/// F = max(0, k d^1.5 + A sqrt(k m / 2) d^0.25 d') (Hertz contact with the damping of Tsuji, Tanaka and Ishida 1992), A such that two
-/// balls alone rebound with their restitution; friction min(mu(U) F dt, m u / 7) per step, U the greatest slip since the
-/// contact closed, so that two balls alone follow <see cref="BallImpact"/>.
+/// An impulse that arrives at balls which touch, or nearly: all of them are resolved together through compliant contacts, and no simulated
+/// time passes. Lines of centres and friction planes stay those of the instant of impact; between balls with a gap, those of the instant in
+/// which it closes. Force F = max(0, k d^1.5 + A sqrt(k m / 2) d^0.25 d') (Hertz contact with the damping of Tsuji, Tanaka and Ishida
+/// 1992), A such that two balls alone rebound with their restitution; friction min(mu(U) F dt, m u / 7) per step, U the greatest slip since
+/// the contact closed, so that two balls alone follow <see cref="BallImpact"/>.
 /// </summary>
 /// <remarks>
-/// Two balls are in contact for about 2.9 d / v, d the greatest overlap: 0.3 ms at 2 m/s. A ball that is struck has gone 1.5 d by then, and has met by then whatever
-/// was nearer than that (<see cref="ReachAt"/>): such meetings are one impact, not two. Beyond it the first contact has ended before the second begins, and the law of
-/// two balls is exact; there both ways give the same.
-/// The damping force is the rate of (4/5) A sqrt(k m / 2) d^1.25, so its impulse follows exactly from the overlap; the elastic force is
-/// integrated by the <see cref="DormandPrince"/> pair; friction acts after each step. One instance serves one thread.
+/// Two balls are in contact for about 2.9 d / v, d the greatest overlap: 0.3 ms at 2 m/s. A ball that is struck has gone 1.5 d by then, and
+/// has met by then whatever was nearer than that (<see cref="ReachAt"/>): such meetings are one impact, not two. Beyond it the first
+/// contact has ended before the second begins, and the law of two balls is exact; there both ways give the same. The damping force is the
+/// rate of (4/5) A sqrt(k m / 2) d^1.25, so its impulse follows exactly from the overlap; the elastic force is integrated by the
+/// <see cref="DormandPrince"/> pair; friction acts after each step. One instance serves one thread.
 /// </remarks>
 public sealed partial class ClusterImpact
 {
@@ -44,8 +44,8 @@ public sealed partial class ClusterImpact
     private const double NoGap = 1e-9;
 
     /// <summary>
-    /// What a ball that is struck goes until the contact ends, in greatest overlaps: half the speed of the impact for 2.94 d / v, and a quarter more, since balls that rebound less
-    /// are in contact for longer.
+    /// What a ball that is struck goes until the contact ends, in greatest overlaps: half the speed of the impact for 2.94 d / v, and a
+    /// quarter more, since balls that rebound less are in contact for longer.
     /// </summary>
     private const double ReachOverlaps = 1.25 * ContactOverlaps / 2;
 
@@ -77,7 +77,9 @@ public sealed partial class ClusterImpact
         _stiffness = Stiffness / balls.Mass;
     }
 
-    /// <summary>Largest gap in metres over which an impact is still going on when the ball that is struck has crossed it; 0.4 mm at 2 m/s.</summary>
+    /// <summary>
+    /// Largest gap in metres over which an impact is still going on when the ball that is struck has crossed it; 0.4 mm at 2 m/s.
+    /// </summary>
     /// <param name="closing">Speed in m/s at which the two balls that meet close on each other.</param>
     public double ReachAt(double closing) => ReachOverlaps * GreatestOverlap(closing);
 

@@ -78,7 +78,9 @@ public static class Coefficients
             : new("table.cushionFriction", $"table.cushionFriction lies between 0 and below {limit:0.000} at this nose height; {friction} was given.");
     }
 
-    /// <summary>Friction between ball and cushion that must not be reached: above the tangent of the nose's lean it could lift the ball off the bed.</summary>
+    /// <summary>
+    /// Friction between ball and cushion that must not be reached: above the tangent of the nose's lean it could lift the ball off the bed.
+    /// </summary>
     /// <param name="conditions">The nose's height and the balls.</param>
     public static double CushionFrictionLimit(PlayingConditions conditions)
     {

@@ -67,8 +67,8 @@ public sealed partial class TableSimulation
     }
 
     /// <summary>
-    /// Extends the two balls that meet to all that an impulse can reach: linked by gaps that are crossed while it lasts, unless they part faster
-    /// than the two close.
+    /// Extends the two balls that meet to all that an impulse can reach: linked by gaps that are crossed while it lasts, unless they part
+    /// faster than the two close.
     /// </summary>
     private int GatherGroup(double closing, double reach)
     {

@@ -1,8 +1,9 @@
 namespace DeepBaize.Physics.Work;
 
 /// <summary>
-/// Counts what simulations cost on behalf of one question, over all its threads, and ends it when it costs too much or when nobody waits for it any more. Work is counted, not timed: the
-/// same question costs the same on any machine. Simulations find the meter of the question on whose behalf they run by themselves.
+/// Counts what simulations cost on behalf of one question, over all its threads, and ends it when it costs too much or when nobody waits
+/// for it any more. Work is counted, not timed: the same question costs the same on any machine. Simulations find the meter of the question
+/// on whose behalf they run by themselves.
 /// </summary>
 public sealed class WorkMeter
 {

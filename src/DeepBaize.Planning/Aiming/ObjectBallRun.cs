@@ -35,7 +35,8 @@ public enum ObjectBallFate
 /// <param name="MetOnTheWay">The ball that the object ball met on its way; null for none.</param>
 /// <param name="Offset">
 /// Signed metres by which its line passes the pocket point, positive to the left of its way; NaN when it was not met. The line is that on
-/// which it rolls, or slides, before it meets anything; for a ball that lies on a cushion that on which it is sent, whatever the cushion makes of it.
+/// which it rolls, or slides, before it meets anything; for a ball that lies on a cushion that on which it is sent, whatever the cushion
+/// makes of it.
 /// </param>
 /// <param name="ArrivalSpeed">Speed in m/s with which it comes to the pocket's jaws or edge; 0 when it does not.</param>
 /// <param name="LeavingHeading">Heading in radians just after the contact; NaN when it was not met.</param>
@@ -150,7 +151,10 @@ public readonly record struct ObjectBallRun(
             (_metRubber, _metMouth) = (true, _metMouth || isMouth);
         }
 
-        /// <summary>Takes a later state for its line while it runs free. A cushion straightens the way of a ball that is sent along it: where it was sent says more.</summary>
+        /// <summary>
+        /// Takes a later state for its line while it runs free. A cushion straightens the way of a ball that is sent along it: where it was
+        /// sent says more.
+        /// </summary>
         private void Straighten(in BallState state)
         {
             if (!_metRubber && !IsOnCushion(state.Place)) Line(state);

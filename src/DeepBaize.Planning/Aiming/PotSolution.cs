@@ -17,8 +17,8 @@ public readonly record struct WindowEdge(double DirectionRadians, double Heading
 public sealed record PotWindow(WindowEdge Thick, WindowEdge Thin, double Distance)
 {
     /// <summary>
-    /// Width at the pocket in metres, across the ball's way: the turn between the lines of centres at its edges over the distance. A ball on a cushion is held to one line by it, and
-    /// what passes the pocket point says nothing there; how it is sent does.
+    /// Width at the pocket in metres, across the ball's way: the turn between the lines of centres at its edges over the distance. A ball
+    /// on a cushion is held to one line by it, and what passes the pocket point says nothing there; how it is sent does.
     /// </summary>
     public double WidthAtPocket => Turn * Distance;
 

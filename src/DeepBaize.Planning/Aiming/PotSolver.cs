@@ -92,7 +92,10 @@ public sealed class PotSolver
     /// <returns>The stroke; null when none near there pots.</returns>
     public Strike? AimNear(Layout layout, Pot pot, Dials dials, double headingRadians) => QuestionOf(layout, pot, dials)?.AimNear(headingRadians);
 
-    /// <summary>The same pot aimed at the middle of its window: near a pocket the middle of what it takes at that angle is not the middle of what drops.</summary>
+    /// <summary>
+    /// The same pot aimed at the middle of its window: near a pocket the middle of what it takes at that angle is not the middle of what
+    /// drops.
+    /// </summary>
     /// <param name="layout">The balls; with the white.</param>
     /// <param name="solution">The pot, solved with its window.</param>
     /// <param name="dials">Pace, side and height with which it was solved.</param>

@@ -49,7 +49,9 @@ public sealed class BreakSearch
     /// <summary>Searches among pots that are known.</summary>
     /// <param name="frame">The frame; with the white on the table.</param>
     /// <param name="budget">Strokes that may be simulated, about.</param>
-    /// <param name="known">The pots that are on, as <see cref="Solve"/> finds them; null to go by straight lines as far as they are to be trusted.</param>
+    /// <param name="known">
+    /// The pots that are on, as <see cref="Solve"/> finds them; null to go by straight lines as far as they are to be trusted.
+    /// </param>
     /// <param name="cancel">Stops between strokes.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public BreakSearchResult Run(FrameState frame, int budget, IReadOnlyList<LeavePot>? known, CancellationToken cancel)
@@ -75,7 +77,9 @@ public sealed class BreakSearch
         return new BreakSearchResult([.. rated.Select(one => one.Tell())], played) { Tried = tried };
     }
 
-    /// <summary>Solves every pot of a frame that may be played, the likeliest first: which are on, and how often this player pots them.</summary>
+    /// <summary>
+    /// Solves every pot of a frame that may be played, the likeliest first: which are on, and how often this player pots them.
+    /// </summary>
     /// <param name="frame">The frame; with the white on the table.</param>
     /// <param name="cancel">Stops between pots.</param>
     /// <returns>The pots and the strokes simulated.</returns>

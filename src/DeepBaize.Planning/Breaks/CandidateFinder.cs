@@ -43,8 +43,12 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// <summary>Finds candidates.</summary>
     /// <param name="frame">The frame.</param>
     /// <param name="layout">Its balls.</param>
-    /// <param name="budget">Strokes that may be simulated, about; what it takes to solve pots that straight lines deny comes on top of it.</param>
-    /// <param name="known">The pots that are on, as <see cref="Solve"/> finds them; null to go by straight lines as far as they are to be trusted.</param>
+    /// <param name="budget">
+    /// Strokes that may be simulated, about; what it takes to solve pots that straight lines deny comes on top of it.
+    /// </param>
+    /// <param name="known">
+    /// The pots that are on, as <see cref="Solve"/> finds them; null to go by straight lines as far as they are to be trusted.
+    /// </param>
     /// <param name="cancel">Stops between strokes.</param>
     /// <returns>The candidates, those that promise most first, and the strokes simulated.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
@@ -60,7 +64,9 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         return (solved.Count > 0 ? solved : found, played);
     }
 
-    /// <summary>True when there are strokes at the pot to which straight lines give most, and the first of them pots about as often as they say.</summary>
+    /// <summary>
+    /// True when there are strokes at the pot to which straight lines give most, and the first of them pots about as often as they say.
+    /// </summary>
     private bool KeepsItsPromise(FrameState frame, Layout layout, IReadOnlyList<LeavePot> pots, List<StrokeCandidate> found, ref int played)
     {
         if (found.Find(one => one.Pot.Pot == pots[0].Pot) is not { } first) return false;
@@ -110,7 +116,9 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// <summary>Pots that are on by straight lines, the likeliest first.</summary>
     private List<LeavePot> Listed(FrameState frame) => [.. workers.First.Gauge.Read(frame).Where(pot => IsWanted(pot.Pot.Ball))];
 
-    /// <summary>The pots that are tried: the likeliest and those that promise most, and once there is room for them all that are likely.</summary>
+    /// <summary>
+    /// The pots that are tried: the likeliest and those that promise most, and once there is room for them all that are likely.
+    /// </summary>
     private List<LeavePot> Chosen(FrameState frame, IReadOnlyList<LeavePot> pots, int count)
     {
         var promising = pots.OrderByDescending(pot => workers.First.Worth.Promise(frame, pot)).ToList();

@@ -49,7 +49,9 @@ public sealed class FramePlayer
     /// <param name="pot">The pot.</param>
     /// <param name="dials">Pace, side and height.</param>
     /// <param name="wishes">What the player rules out.</param>
-    /// <param name="headingRadians">Heading from white to ball with which it is potted when only a part of the pocket is open; NaN to aim at the wanted part.</param>
+    /// <param name="headingRadians">
+    /// Heading from white to ball with which it is potted when only a part of the pocket is open; NaN to aim at the wanted part.
+    /// </param>
     public BreakStroke? Aim(Layout layout, Pot pot, Dials dials, BreakWishes wishes, double headingRadians = double.NaN)
     {
         ArgumentNullException.ThrowIfNull(wishes);

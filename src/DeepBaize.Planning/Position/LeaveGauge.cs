@@ -15,7 +15,10 @@ namespace DeepBaize.Planning.Position;
 /// <param name="WhiteDistance">Metres that the white runs to the contact.</param>
 /// <param name="Way">How it is reached.</param>
 /// <param name="Line">Which of the lines of the balls it runs on; -1 for none.</param>
-/// <param name="HeadingRadians">Heading from white to ball at contact with which it was potted when only a part of the pocket is open; NaN when its middle is to be aimed at.</param>
+/// <param name="HeadingRadians">
+/// Heading from white to ball at contact with which it was potted when only a part of the pocket is open; NaN when its middle is to be
+/// aimed at.
+/// </param>
 /// <param name="Solved">The stroke with which it was solved; without speed when it is estimated.</param>
 public readonly record struct LeavePot(
     Pot Pot, double Chance, double CutRadians, double WhiteDistance, BridgeWay Way, int Line, double HeadingRadians = double.NaN, Dials Solved = default)

@@ -42,7 +42,10 @@ public static class PlayerTrial
         return (Lay(table, white, new PlacedBall(BallId.Blue, Spots.Blue)), pot, Dials.AtPace(LongPace));
     }
 
-    /// <summary>How often a player pots one of them, at the softest pace from the trial's on at which it goes; never on a table on which it does not go at all.</summary>
+    /// <summary>
+    /// How often a player pots one of them, at the softest pace from the trial's on at which it goes; never on a table on which it does not
+    /// go at all.
+    /// </summary>
     /// <param name="table">The table, taken as it is.</param>
     /// <param name="errors">The player's errors.</param>
     /// <param name="trial">The pot.</param>

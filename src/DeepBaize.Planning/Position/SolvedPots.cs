@@ -32,8 +32,8 @@ public sealed record SolvedPot(PotSolution Solution, BridgeWay Way, double Chanc
 }
 
 /// <summary>
-/// Reads what can be potted by solving it: a ball along a cushion, past another ball or into a part of a pocket is found where straight lines (<see cref="LeaveGauge"/>) see none. Some
-/// milliseconds a pot. One instance serves one thread.
+/// Reads what can be potted by solving it: a ball along a cushion, past another ball or into a part of a pocket is found where straight
+/// lines (<see cref="LeaveGauge"/>) see none. Some milliseconds a pot. One instance serves one thread.
 /// </summary>
 public sealed class SolvedPots
 {
@@ -51,7 +51,9 @@ public sealed class SolvedPots
     /// <summary>A chance that other paces need not better.</summary>
     private const double Certain = 0.97;
 
-    /// <summary>Spreads of the player's direction to each side that a window must have to be looked at: less than one stroke in fifty pots.</summary>
+    /// <summary>
+    /// Spreads of the player's direction to each side that a window must have to be looked at: less than one stroke in fifty pots.
+    /// </summary>
     private const double LeastSpreads = 0.02;
 
     private readonly TableInUse _table;

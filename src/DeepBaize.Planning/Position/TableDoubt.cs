@@ -31,12 +31,14 @@ public sealed record TableDoubt(
     /// <summary>True when nothing is drawn.</summary>
     public bool IsNone => this == None;
 
-    /// <summary>Share of the greatest friction at the cushions that is drawn at most: at that friction itself the cushion could lift the ball.</summary>
+    /// <summary>
+    /// Share of the greatest friction at the cushions that is drawn at most: at that friction itself the cushion could lift the ball.
+    /// </summary>
     private const double MostOfLimit = 0.999;
 
     /// <summary>
-    /// One of the tables that the profile may stand for. What cannot be simulated is not drawn: each coefficient ends at its range. Each coefficient takes each sixteenth of its interval once over the sixteen tables (Latin hypercube; McKay, Beckman and
-    /// Conover 1979).
+    /// One of the tables that the profile may stand for. What cannot be simulated is not drawn: each coefficient ends at its range. Each
+    /// coefficient takes each sixteenth of its interval once over the sixteen tables (Latin hypercube; McKay, Beckman and Conover 1979).
     /// </summary>
     /// <param name="conditions">The profile's conditions.</param>
     /// <param name="seed">Seed of the draw.</param>

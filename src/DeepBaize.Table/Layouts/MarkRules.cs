@@ -47,8 +47,8 @@ public static class MarkRules
     }
 
     /// <summary>
-    /// True for a text that a spreadsheet would work out, also after blanks, in full-width signs, or after a semicolon, at which some spreadsheets begin a new cell. A minus before a number
-    /// is none.
+    /// True for a text that a spreadsheet would work out, also after blanks, in full-width signs, or after a semicolon, at which some
+    /// spreadsheets begin a new cell. A minus before a number is none.
     /// </summary>
     public static bool IsFormula(string text)
     {

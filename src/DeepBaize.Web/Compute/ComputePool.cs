@@ -4,8 +4,9 @@ using DeepBaize.Web.Problems;
 namespace DeepBaize.Web.Compute;
 
 /// <summary>
-/// One bounded pool for everything that takes longer than a live prediction: as many jobs at a time as there are processors, and fewer plans than that. Each job has a budget of work; it
-/// leaves at once when it is cancelled, also while it waits, and who is too many is told to come again.
+/// One bounded pool for everything that takes longer than a live prediction: as many jobs at a time as there are processors, and fewer
+/// plans than that. Each job has a budget of work; it leaves at once when it is cancelled, also while it waits, and who is too many is told
+/// to come again.
 /// </summary>
 public sealed class ComputePool : IDisposable
 {

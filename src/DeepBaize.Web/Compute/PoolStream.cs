@@ -11,7 +11,8 @@ namespace DeepBaize.Web.Compute;
 public sealed record WaitingOutput(int Ahead, string Words);
 
 /// <summary>
-/// Streams what jobs of the pool find, as server-sent events. A reader who leaves stops the work at its next stroke. What ends the work otherwise is the last event, as problem details.
+/// Streams what jobs of the pool find, as server-sent events. A reader who leaves stops the work at its next stroke. What ends the work
+/// otherwise is the last event, as problem details.
 /// </summary>
 internal static class PoolStream
 {

@@ -1,8 +1,9 @@
 namespace DeepBaize.Web.Compute;
 
 /// <summary>
-/// What questions may cost, in events of the simulator (<see cref="Physics.Work.WorkMeter"/>). Each is several times what the dearest question about a real table costs; what goes
-/// beyond are tables on which balls hardly ever come to rest or never let go of each other. docs/performance.md has the figures.
+/// What questions may cost, in events of the simulator (<see cref="Physics.Work.WorkMeter"/>). Each is several times what the dearest
+/// question about a real table costs; what goes beyond are tables on which balls hardly ever come to rest or never let go of each other.
+/// docs/performance.md has the figures.
 /// </summary>
 public static class WorkLimits
 {

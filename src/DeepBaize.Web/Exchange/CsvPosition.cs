@@ -82,7 +82,10 @@ internal static class CsvPosition
 
     private static string Millimetres(double metres) => (metres * 1000).ToString("0.0000", CultureInfo.InvariantCulture);
 
-    /// <summary>A line. No cell can be worked out by a spreadsheet: the only free texts are those of marks, and <see cref="MarkRules.IsFormula"/> refuses such ones on every road.</summary>
+    /// <summary>
+    /// A line. No cell can be worked out by a spreadsheet: the only free texts are those of marks, and <see cref="MarkRules.IsFormula"/>
+    /// refuses such ones on every road.
+    /// </summary>
     private static void Line(CsvWriter csv, params IReadOnlyList<string> cells)
     {
         foreach (var cell in cells) csv.WriteField(cell);

@@ -4,7 +4,9 @@ using DeepBaize.Web.Problems;
 
 namespace DeepBaize.Web.Keeping;
 
-/// <summary>Names and notes of what is kept: one line each, trimmed, of characters that can be seen and stand where they are written.</summary>
+/// <summary>
+/// Names and notes of what is kept: one line each, trimmed, of characters that can be seen and stand where they are written.
+/// </summary>
 internal static class NamedText
 {
     /// <summary>A name of 1 to so many characters.</summary>
@@ -42,7 +44,10 @@ internal static class NamedText
         }
     }
 
-    /// <summary>True for a text of at most so many characters without line breaks, invisible signs, signs that turn the direction, or halves of signs.</summary>
+    /// <summary>
+    /// True for a text of at most so many characters without line breaks, invisible signs, signs that turn the direction, or halves of
+    /// signs.
+    /// </summary>
     public static bool IsLine(string text, int most) => text.Length <= most && !HasLoneHalf(text) && !text.EnumerateRunes().Any(IsUnseen);
 
     /// <summary>The beginning of a text; a sign of two halves is not cut through.</summary>
@@ -64,7 +69,9 @@ internal static class NamedText
         return false;
     }
 
-    /// <summary>Control and format signs (direction, joiners, soft hyphens), line ends, unassigned ones, and letters that show nothing.</summary>
+    /// <summary>
+    /// Control and format signs (direction, joiners, soft hyphens), line ends, unassigned ones, and letters that show nothing.
+    /// </summary>
     private static bool IsUnseen(Rune sign) => Rune.GetUnicodeCategory(sign) is
         UnicodeCategory.Control or UnicodeCategory.Format or UnicodeCategory.LineSeparator or UnicodeCategory.ParagraphSeparator or UnicodeCategory.PrivateUse or UnicodeCategory.OtherNotAssigned
         || sign.Value is 0x034F or 0x115F or 0x1160 or 0x17B4 or 0x17B5 or 0x2800 or 0x3164 or 0xFFA0;

@@ -35,7 +35,10 @@ internal static class Saving
         }
     }
 
-    /// <summary>Begins a transaction in which nobody else changes what belongs to an owner as a whole: free names, what is in use, how much there is.</summary>
+    /// <summary>
+    /// Begins a transaction in which nobody else changes what belongs to an owner as a whole: free names, what is in use, how much there
+    /// is.
+    /// </summary>
     /// <param name="database">The database.</param>
     /// <param name="owner">The owner.</param>
     /// <param name="cancel">Stops the waiting.</param>

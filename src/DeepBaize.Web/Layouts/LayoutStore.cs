@@ -9,7 +9,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace DeepBaize.Web.Layouts;
 
-/// <summary>Saved positions of one owner: pages of a list, find alike, open, create, save, rename, copy, delete and bring back, older versions.</summary>
+/// <summary>
+/// Saved positions of one owner: pages of a list, find alike, open, create, save, rename, copy, delete and bring back, older versions.
+/// </summary>
 public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock, PacesInUse paces)
 {
     /// <summary>A page of the positions that the owner may open: own ones first, then those of the house, each by name.</summary>

@@ -6,11 +6,14 @@ namespace DeepBaize.Web.Layouts;
 /// <summary>A stroke that is kept with a position.</summary>
 /// <param name="DirectionDeg">The cue's line in degrees: 0 up the table, anticlockwise seen from above.</param>
 /// <param name="Pace">
-/// How hard, in the numbers of the player on whose behalf it is sent or answered. What is kept is the speed of the white, so that the stroke stays the same when the paces change.
+/// How hard, in the numbers of the player on whose behalf it is sent or answered. What is kept is the speed of the white, so that the
+/// stroke stays the same when the paces change.
 /// </param>
 /// <param name="Side">Contact point right of centre, in ball radii.</param>
 /// <param name="Height">Contact point above centre, in ball radii.</param>
-/// <param name="WhiteSpeed">The speed of the white off the tip in m/s; it stands in answers, and counts before the pace when it is sent.</param>
+/// <param name="WhiteSpeed">
+/// The speed of the white off the tip in m/s; it stands in answers, and counts before the pace when it is sent.
+/// </param>
 public sealed record StrokeInput(double DirectionDeg, double Pace, double Side = 0, double Height = 0, double? WhiteSpeed = null);
 
 /// <summary>A pot that is kept with a position.</summary>

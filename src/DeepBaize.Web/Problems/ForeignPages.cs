@@ -1,8 +1,9 @@
 namespace DeepBaize.Web.Problems;
 
 /// <summary>
-/// Refuses what other web pages ask for. A page that the player has open elsewhere can send requests here from the player's browser, without being able to read the answers: it must
-/// not change anything nor keep the machine busy. Browsers say where a request comes from (Fetch Metadata; Origin, RFC 6454); programs that are no browsers say nothing and may ask.
+/// Refuses what other web pages ask for. A page that the player has open elsewhere can send requests here from the player's browser,
+/// without being able to read the answers: it must not change anything nor keep the machine busy. Browsers say where a request comes from
+/// (Fetch Metadata; Origin, RFC 6454); programs that are no browsers say nothing and may ask.
 /// </summary>
 internal static class ForeignPages
 {

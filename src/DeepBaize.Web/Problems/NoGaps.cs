@@ -4,7 +4,10 @@ using System.Text.Json.Serialization.Metadata;
 
 namespace DeepBaize.Web.Problems;
 
-/// <summary>Refuses lists with an entry that is null: the serializer minds annotations of members, not of entries. Balls and marks that are missing are named by those who read them.</summary>
+/// <summary>
+/// Refuses lists with an entry that is null: the serializer minds annotations of members, not of entries. Balls and marks that are missing
+/// are named by those who read them.
+/// </summary>
 internal static class NoGaps
 {
     /// <summary>What a refused entry is said to be.</summary>

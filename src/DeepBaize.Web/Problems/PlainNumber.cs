@@ -6,7 +6,10 @@ using Microsoft.OpenApi;
 
 namespace DeepBaize.Web.Problems;
 
-/// <summary>Reads numbers as they can mean something on a table: finite, and not so large that their squares are not. Everything else is refused where it stands.</summary>
+/// <summary>
+/// Reads numbers as they can mean something on a table: finite, and not so large that their squares are not. Everything else is refused
+/// where it stands.
+/// </summary>
 internal sealed class PlainNumber : JsonConverter<double>
 {
     /// <summary>Largest size of a number in a request; nothing that is asked for comes near it.</summary>

@@ -2,7 +2,9 @@ using Microsoft.Net.Http.Headers;
 
 namespace DeepBaize.Web.Problems;
 
-/// <summary>Refuses bodies that are not in UTF-8, the one encoding of JSON (RFC 8259, section 8.1), before anything tries to read them.</summary>
+/// <summary>
+/// Refuses bodies that are not in UTF-8, the one encoding of JSON (RFC 8259, section 8.1), before anything tries to read them.
+/// </summary>
 internal static class ReadableBodies
 {
     /// <summary>Refuses a charset other than UTF-8.</summary>

@@ -19,7 +19,10 @@ internal sealed record FuzzReport(int Requests, IReadOnlyDictionary<int, int> By
         + $"{Events} events, {DearestEvents} at most; stopped within {SlowestStopMs:0} ms; {Faults.Count} faults";
 }
 
-/// <summary>Sends made-up requests to a server, one at a time: none may be answered with a fault of the server's own, and none may go on when its client leaves.</summary>
+/// <summary>
+/// Sends made-up requests to a server, one at a time: none may be answered with a fault of the server's own, and none may go on when its
+/// client leaves.
+/// </summary>
 internal static class Fuzzer
 {
     /// <summary>After how many milliseconds work that nobody waits for must have ended.</summary>

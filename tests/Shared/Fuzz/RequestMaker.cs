@@ -5,7 +5,10 @@ using System.Text.RegularExpressions;
 
 namespace DeepBaize.Tests.Fuzz;
 
-/// <summary>Makes requests from the application's own description: every route in turn, with bodies that its schemas allow and some that they do not.</summary>
+/// <summary>
+/// Makes requests from the application's own description: every route in turn, with bodies that its schemas allow and some that they do
+/// not.
+/// </summary>
 internal sealed partial class RequestMaker
 {
     private static readonly string[] Types = ["application/json", "application/json", "application/json", "text/plain", "application/json; charset=utf-7", "application/json; charset=none", "text/csv"];

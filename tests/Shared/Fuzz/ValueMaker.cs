@@ -2,7 +2,10 @@ using System.Text.Json.Nodes;
 
 namespace DeepBaize.Tests.Fuzz;
 
-/// <summary>Makes values for a schema of the description: mostly such as a player sends, some that only a stranger does. The same seed makes the same values.</summary>
+/// <summary>
+/// Makes values for a schema of the description: mostly such as a player sends, some that only a stranger does. The same seed makes the
+/// same values.
+/// </summary>
 /// <param name="schemas">The named schemas.</param>
 /// <param name="random">Where chance comes from.</param>
 /// <param name="mostBudget">Largest budget of strokes or samples.</param>
