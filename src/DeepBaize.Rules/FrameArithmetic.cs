@@ -113,7 +113,8 @@ public static class FrameArithmetic
     /// What the player who comes to the table next finds: reds with the highest colour each, and the colours. No colour is owed to him, and
     /// no free ball.
     /// </summary>
-    private static int LeftToOpponent(List<BallId> colours, int down, int reds) => colours.Skip(down).Sum(BallValue.Of) + reds * (1 + Highest(colours));
+    private static int LeftToOpponent(List<BallId> colours, int down, int reds) =>
+        colours.Skip(down).Sum(BallValue.Of) + reds * (1 + Highest(colours));
 
     /// <summary>
     /// The pots of the largest break in their order, with the reds and the number of colours in order that are gone after each.

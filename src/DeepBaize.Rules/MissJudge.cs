@@ -22,7 +22,8 @@ internal sealed class MissJudge(Sight sight)
         var (others, on) = (Places(false), Places(true));
         bool Reaches(Place from, Func<BallInSight, bool> asks) => on.Exists(target => asks(sight.Reach(from, target, others)));
         // In hand the player chose from where he played: he could have had what there is from anywhere in the D.
-        bool Could(Func<BallInSight, bool> asks) => before.White is { } white && !before.IsInHand ? Reaches(white, asks) : sight.FromTheD(before, place => Reaches(place, asks));
+        bool Could(Func<BallInSight, bool> asks) =>
+            before.White is { } white && !before.IsInHand ? Reaches(white, asks) : sight.FromTheD(before, place => Reaches(place, asks));
         var isDecided = IsDecided(before) || IsDecided(after);
         if (Could(ball => ball.FullBall))
         {

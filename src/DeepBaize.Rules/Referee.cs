@@ -50,8 +50,11 @@ public sealed class Referee(Sight? sight)
         var (miss, misses) = sight is null ? (MissCall.None, 0) : new MissJudge(sight).Judge(before, call, fouls, next);
         next = next.ForOpponent();
         if (miss == MissCall.FrameLost)
-            return new Ruling(0, penalty, fouls, false, miss, FrameEnd.OpponentWins, spotted, next with { Phase = FramePhase.Over }) { Misses = misses };
-        return new Ruling(0, penalty, fouls, false, miss, FrameEnd.None, spotted, next with { IsFreeBall = sight?.IsSnookered(next) ?? false }) { Misses = misses };
+            return new Ruling(
+                0, penalty, fouls, false, miss, FrameEnd.OpponentWins, spotted, next with { Phase = FramePhase.Over }) { Misses = misses };
+        return new Ruling(
+            0, penalty, fouls, false, miss, FrameEnd.None, spotted,
+            next with { IsFreeBall = sight?.IsSnookered(next) ?? false }) { Misses = misses };
     }
 
     /// <summary>The last black has fallen or was fouled: the frame is over, or the black is spotted again when the scores are level.</summary>
@@ -95,6 +98,7 @@ public sealed class Referee(Sight? sight)
         spotted = back;
         var up = balls.Select(placed => placed.Ball).ToList();
         var isInHand = up.TrueForAll(ball => ball != BallId.Cue);
-        return before with { Balls = balls, IsInHand = isInHand, IsFreeBall = false, Misses = 0, On = call.OnNext(facts, isFoul, up) ?? before.On };
+        var on = call.OnNext(facts, isFoul, up) ?? before.On;
+        return before with { Balls = balls, IsInHand = isInHand, IsFreeBall = false, Misses = 0, On = on };
     }
 }

@@ -85,7 +85,8 @@ public sealed record Ruling(
     public FrameState PutBack(FrameState before)
     {
         ArgumentNullException.ThrowIfNull(before);
-        if (Miss is not (MissCall.Called or MissCall.CalledAndWarned or MissCall.RefereeJudges)) throw new InvalidOperationException("Only after a miss are the balls put back.");
+        if (Miss is not (MissCall.Called or MissCall.CalledAndWarned or MissCall.RefereeJudges))
+            throw new InvalidOperationException("Only after a miss are the balls put back.");
         return before with { Scores = before.Scores with { Opponent = before.Scores.Opponent + Penalty }, Break = 0, Misses = Misses };
     }
 

@@ -90,9 +90,11 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
     public bool IsSnookeredBy(FrameState frame, BallId by)
     {
         var (on, others) = Sides(frame);
-        if (on.Count == 0 || frame.Balls.Where(placed => placed.Ball == by).Select(placed => (Place?)placed.Place).FirstOrDefault() is not { } ball) return false;
-        bool Snookers(Place white) => !SeesOne(white, on, others) && on.TrueForAll(target => IsNearestInTheWay(white, target, others, ball));
-        return frame.White is { } stands ? Snookers(stands) : IsSnookered(frame) && !FromTheD(frame, place => !Snookers(place));
+        Place? place = frame.Balls.Where(placed => placed.Ball == by).Select(placed => (Place?)placed.Place).FirstOrDefault();
+        if (on.Count == 0 || place is not { } ball) return false;
+        bool Snookers(Place white) =>
+            !SeesOne(white, on, others) && on.TrueForAll(target => IsNearestInTheWay(white, target, others, ball));
+        return frame.White is { } stands ? Snookers(stands) : IsSnookered(frame) && !FromTheD(frame, from => !Snookers(from));
     }
 
     /// <summary>
@@ -120,7 +122,8 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
 
         return false;
 
-        bool Try(Place place) => TheD.Contains(place) && taken.TrueForAll(other => other.DistanceTo(place) >= gauge.Diameter) && asks(place);
+        bool Try(Place place) =>
+            TheD.Contains(place) && taken.TrueForAll(other => other.DistanceTo(place) >= gauge.Diameter) && asks(place);
     }
 
     /// <summary>The places of the balls that are on, and of those that are not.</summary>
@@ -129,7 +132,8 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
         ArgumentNullException.ThrowIfNull(frame);
         var on = frame.BallsThatAreOn(null).ToHashSet();
         var balls = frame.ObjectBalls;
-        return ([.. balls.Where(placed => on.Contains(placed.Ball)).Select(placed => placed.Place)], [.. balls.Where(placed => !on.Contains(placed.Ball)).Select(placed => placed.Place)]);
+        return ([.. balls.Where(placed => on.Contains(placed.Ball)).Select(placed => placed.Place)],
+            [.. balls.Where(placed => !on.Contains(placed.Ball)).Select(placed => placed.Place)]);
     }
 
     /// <summary>
@@ -146,7 +150,8 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
     {
         var (middle, reach) = Face(white, target);
         var nearest = double.PositiveInfinity;
-        foreach (var other in others.Where(other => IsInTheWay(white, target, middle, reach, other))) nearest = Math.Min(nearest, white.DistanceTo(other));
+        foreach (var other in others.Where(other => IsInTheWay(white, target, middle, reach, other)))
+            nearest = Math.Min(nearest, white.DistanceTo(other));
         return IsInTheWay(white, target, middle, reach, ball) && white.DistanceTo(ball) <= nearest + Graze;
     }
 

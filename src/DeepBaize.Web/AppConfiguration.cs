@@ -11,7 +11,8 @@ internal static class AppConfiguration
     private const string ConnectionName = "Baize";
 
     private const string Policy =
-        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; base-uri 'none'; form-action 'self'; object-src 'none'; frame-ancestors 'none'";
+        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; base-uri 'none'; form-action 'self'; "
+        + "object-src 'none'; frame-ancestors 'none'";
 
     /// <summary>The connection to the database; a short time-out, so that a missing database is noticed at once.</summary>
     public static string BaizeConnection(this IConfiguration configuration) =>
@@ -31,7 +32,9 @@ internal static class AppConfiguration
             headers.XContentTypeOptions = "nosniff";
             headers["Referrer-Policy"] = "no-referrer";
             headers["Cross-Origin-Resource-Policy"] = "same-origin";
-            var isLasting = context.Request.Path.StartsWithSegments("/assets") && context.Response.StatusCode is StatusCodes.Status200OK or StatusCodes.Status206PartialContent or StatusCodes.Status304NotModified;
+            var isFile = context.Response.StatusCode
+                is StatusCodes.Status200OK or StatusCodes.Status206PartialContent or StatusCodes.Status304NotModified;
+            var isLasting = isFile && context.Request.Path.StartsWithSegments("/assets");
             headers.CacheControl = isLasting ? "public, max-age=31536000, immutable" : "no-store";
             return Task.CompletedTask;
         });
@@ -43,7 +46,11 @@ internal static class AppConfiguration
     {
         services.AddResponseCompression(packing =>
         {
-            packing.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml", "application/problem+json", "application/schema+json", "text/csv"];
+            packing.MimeTypes =
+            [
+                .. ResponseCompressionDefaults.MimeTypes,
+                "image/svg+xml", "application/problem+json", "application/schema+json", "text/csv",
+            ];
         });
         services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
         services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Fastest);
@@ -61,7 +68,8 @@ internal static class AppConfiguration
     /// <summary>Unknown addresses under /api are said to be unknown; any other address is one of the page's.</summary>
     public static void MapPage(this WebApplication app)
     {
-        app.MapFallback("/api/{**rest}", () => TypedResults.NotFound()).WithMetadata(new HttpMethodMetadata([HttpMethods.Get, HttpMethods.Head])).ExcludeFromDescription();
+        app.MapFallback("/api/{**rest}", () => TypedResults.NotFound())
+            .WithMetadata(new HttpMethodMetadata([HttpMethods.Get, HttpMethods.Head])).ExcludeFromDescription();
         app.MapFallbackToFile("index.html");
     }
 }

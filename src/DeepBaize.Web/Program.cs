@@ -41,7 +41,8 @@ builder.Services.ConfigureHttpJsonOptions(json =>
     json.SerializerOptions.RespectRequiredConstructorParameters = true;
     json.SerializerOptions.PropertyNamingPolicy = JsonNamingPolicy.CamelCase;
     json.SerializerOptions.Converters.Add(new PlainNumber());
-    json.SerializerOptions.TypeInfoResolver = (json.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(NoGaps.Refuse);
+    json.SerializerOptions.TypeInfoResolver = (json.SerializerOptions.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver())
+        .WithAddedModifier(NoGaps.Refuse);
 });
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = PlainStatus.Explain);

@@ -123,7 +123,8 @@ public sealed class DatabaseTests : IAsyncLifetime
     [Fact]
     public void A_stroke_of_an_older_version_keeps_the_speed_that_its_pace_stood_for()
     {
-        var read = PositionDocument.Read("""{"schemaVersion":5,"balls":[],"contacts":[],"stroke":{"directionDeg":12.5,"pace":5,"side":0.1,"height":-0.2}}""");
+        var read = PositionDocument.Read(
+            """{"schemaVersion":5,"balls":[],"contacts":[],"stroke":{"directionDeg":12.5,"pace":5,"side":0.1,"height":-0.2}}""");
         Assert.Equal(new SavedStroke(12.5, read.Stroke!.WhiteSpeed, 0.1, -0.2), read.Stroke);
         Assert.Equal(1.951, read.Stroke.WhiteSpeed, 0.001);
     }

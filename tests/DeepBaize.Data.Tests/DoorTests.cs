@@ -14,8 +14,10 @@ public sealed class DoorTests
         {
             foreach (var password in new[] { "", "Password=guess" })
             {
-                await using var connection = new NpgsqlConnection($"Host=127.0.0.1;Port={cluster.Start()};Username={role};Database=postgres;Passfile=/dev/null;{password}");
-                var refused = await Assert.ThrowsAnyAsync<NpgsqlException>(() => connection.OpenAsync(TestContext.Current.CancellationToken));
+                await using var connection = new NpgsqlConnection(
+                    $"Host=127.0.0.1;Port={cluster.Start()};Username={role};Database=postgres;Passfile=/dev/null;{password}");
+                var refused =
+                    await Assert.ThrowsAnyAsync<NpgsqlException>(() => connection.OpenAsync(TestContext.Current.CancellationToken));
                 Assert.Matches("password", refused.Message);
             }
         }
@@ -33,15 +35,18 @@ public sealed class DoorTests
             Assert.True(await ScalarAsync(connection, "select count(*) from owners") is long and > 0);
             foreach (var forbidden in new[]
             {
-                "create table mine (id int)", "drop table positions", "alter table positions add column more int", "create schema mine", "create role other", "create database other",
-                "copy (select 1) to program 'true'", "copy owners from program 'true'", "select pg_read_file('/etc/hostname')", "select * from \"__EFMigrationsHistory\"", "set role postgres", "set role deep_baize_owner",
+                "create table mine (id int)", "drop table positions", "alter table positions add column more int", "create schema mine",
+                "create role other", "create database other",
+                "copy (select 1) to program 'true'", "copy owners from program 'true'", "select pg_read_file('/etc/hostname')",
+                "select * from \"__EFMigrationsHistory\"", "set role postgres", "set role deep_baize_owner",
             })
             {
                 var refused = await Assert.ThrowsAsync<PostgresException>(() => ScalarAsync(connection, forbidden));
                 Assert.Equal(PostgresErrorCodes.InsufficientPrivilege, refused.SqlState);
             }
 
-            Assert.Equal(false, await ScalarAsync(connection, "select rolsuper or rolcreaterole or rolcreatedb or rolreplication or rolbypassrls from pg_roles where rolname = current_user"));
+            const string powers = "select rolsuper or rolcreaterole or rolcreatedb or rolreplication or rolbypassrls";
+            Assert.Equal(false, await ScalarAsync(connection, powers + " from pg_roles where rolname = current_user"));
         }
 
         await using var by = new NpgsqlConnection(owner);
@@ -72,7 +77,8 @@ public sealed class DoorTests
         shared.Start();
         var stale = TestCluster.Beside($"stale-{Guid.NewGuid():n}", durable: false);
         var data = Directory.CreateDirectory(Path.Combine(stale.Folder, "data")).FullName;
-        await File.WriteAllTextAsync(Path.Combine(data, "postmaster.pid"), $"{shared.Pid()}\n{data}\n", TestContext.Current.CancellationToken);
+        await File.WriteAllTextAsync(
+            Path.Combine(data, "postmaster.pid"), $"{shared.Pid()}\n{data}\n", TestContext.Current.CancellationToken);
         stale.Stop();
         Assert.ThrowsAny<InvalidOperationException>(() => stale.Pid());
         await using var connection = new NpgsqlConnection(shared.Connection("postgres"));
@@ -95,9 +101,12 @@ public sealed class DoorTests
             cluster.Stop();
             NpgsqlConnection.ClearAllPools();
             foreach (var file in Directory.GetFiles(cluster.Secrets())) File.Delete(file);
-            await File.WriteAllTextAsync(Path.Combine(cluster.Folder, "data", "pg_hba.conf"), "host all all 127.0.0.1/32 trust\n", TestContext.Current.CancellationToken);
+            await File.WriteAllTextAsync(
+                Path.Combine(cluster.Folder, "data", "pg_hba.conf"), "host all all 127.0.0.1/32 trust\n",
+                TestContext.Current.CancellationToken);
             var port = cluster.Start();
-            await using var open = new NpgsqlConnection($"Host=127.0.0.1;Port={port};Username=postgres;Database=postgres;Passfile=/dev/null;Pooling=false");
+            await using var open =
+                new NpgsqlConnection($"Host=127.0.0.1;Port={port};Username=postgres;Database=postgres;Passfile=/dev/null;Pooling=false");
             await Assert.ThrowsAnyAsync<NpgsqlException>(() => open.OpenAsync(TestContext.Current.CancellationToken));
             await using var app = new NpgsqlConnection(cluster.Connection("deep_baize", DatabaseSetup.AppRole) + ";Pooling=false");
             await app.OpenAsync(TestContext.Current.CancellationToken);

@@ -21,6 +21,16 @@ namespace DeepBaize.Evidence;
 /// <param name="Failures">What went wrong.</param>
 public sealed record ListedReport(int Layouts, int Pots, int Listed, int Near, int Screens, int Alone, IReadOnlyList<string> Failures)
 {
+    /// <summary>This and another one together.</summary>
+    internal ListedReport With(ListedReport other) => new(
+        Layouts + other.Layouts,
+        Pots + other.Pots,
+        Listed + other.Listed,
+        Near + other.Near,
+        Screens + other.Screens,
+        Alone + other.Alone,
+        [.. Failures, .. other.Failures]);
+
     public override string ToString() =>
         $"{Layouts} layouts and players, {Pots} pots with a lower end above 30 %: {Listed} listed, {Near} within 10 points; "
         + $"{Screens} layouts at the screen's budget, {Alone} with one pot at the least budget; {Failures.Count} failures";
@@ -31,6 +41,9 @@ public sealed record ListedReport(int Layouts, int Pots, int Listed, int Near, i
 /// <param name="Chance">How often the ball is potted.</param>
 /// <param name="IsClean">True when a stroke pots it, as meant, without the white: else the planner is right to try none.</param>
 internal sealed record SampledPot(Pot Pot, double Chance, bool IsClean);
+
+/// <summary>A stroke and how the player delivers it there.</summary>
+internal readonly record struct Stroke(Strike Strike, Delivery Delivery);
 
 /// <summary>
 /// Holds the pots that the planner sees against strokes that are sampled at any sensible pace into any part of the pocket.
@@ -68,8 +81,7 @@ public static class ListedPots
                 var one = Check(table, player, seed, draws, seed % screenEvery == 0);
                 lock (gate)
                 {
-                    total = new ListedReport(
-                        total.Layouts + 1, total.Pots + one.Pots, total.Listed + one.Listed, total.Near + one.Near, total.Screens + one.Screens, total.Alone + one.Alone, [.. total.Failures, .. one.Failures]);
+                    total = total.With(one);
                 }
             }
         });
@@ -93,14 +105,20 @@ public static class ListedPots
         }
 
         var screens = withScreen && sampled.Count > 0 ? 1 : 0;
-        if (screens > 0) failures.AddRange(NotTried(search.Run(frame, ScreenBudget, pots, default), sampled.OrderByDescending(one => one.Chance).Take(Likeliest), $"seed {seed}, {player.Name}, screen"));
+        var likeliest = sampled.OrderByDescending(one => one.Chance).Take(Likeliest);
+        if (screens > 0) Try(search.Run(frame, ScreenBudget, pots, default), likeliest, "screen");
         var alone = sampled.Count == 1 ? 1 : 0;
-        if (alone > 0) failures.AddRange(NotTried(search.Run(frame, LeastBudget), sampled, $"seed {seed}, {player.Name}, least budget"));
+        if (alone > 0) Try(search.Run(frame, LeastBudget), sampled, "least budget");
         return new ListedReport(1, sampled.Count, listed, near, screens, alone, failures);
+
+        void Try(BreakSearchResult result, IEnumerable<SampledPot> wanted, string budget) =>
+            failures.AddRange(NotTried(result, wanted).Select(one => $"seed {seed}, {player.Name}, {budget}: no stroke at {one}"));
     }
 
-    private static IEnumerable<string> NotTried(BreakSearchResult result, IEnumerable<SampledPot> pots, string where) =>
-        pots.Where(one => one.IsClean && !result.Tried.Any(tried => IsSame(tried, one.Pot))).Select(one => $"{where}: no stroke at {Say(one.Pot)}, {100 * one.Chance:0} %");
+    private static IEnumerable<string> NotTried(BreakSearchResult result, IEnumerable<SampledPot> pots) =>
+        from one in pots
+        where one.IsClean && !result.Tried.Any(tried => IsSame(tried, one.Pot))
+        select $"{Say(one.Pot)}, {100 * one.Chance:0} %";
 
     /// <summary>
     /// The direct pots with a chance whose lower end is above 30 %, by draws at the pace and part of the pocket that do best in fewer
@@ -110,20 +128,24 @@ public static class ListedPots
     {
         var (solver, own, found) = (new PotSolver(table), new SolvedPots(table, player), new List<SampledPot>());
         var simulation = new TableSimulation(table.Conditions, table.Outline);
-        foreach (var pot in layout.Balls.Where(placed => BallSet.IsRed(placed.Ball)).SelectMany(placed => Enum.GetValues<PocketId>().Select(pocket => new Pot(placed.Ball, pocket))))
+        var reds = layout.Balls.Select(placed => placed.Ball).Where(BallSet.IsRed);
+        foreach (var pot in reds.SelectMany(red => Enum.GetValues<PocketId>().Select(pocket => new Pot(red, pocket))))
         {
-            List<(Strike Strike, Delivery Delivery)> strokes = [.. Strokes(solver, player, layout, pot), .. Own(solver.Table, player, layout, own, pot)];
+            List<Stroke> strokes = [.. Strokes(solver, player, layout, pot), .. Own(solver.Table, player, layout, own, pot)];
             if (strokes.Count == 0) continue;
-            var best = strokes.Select(one => (one, Quick: Share(solver, layout, pot, one, QuickDraws, seed))).OrderByDescending(one => one.Quick).Take(Finalists).ToList();
+            var best = strokes.Select(one => (one, Quick: Share(solver, layout, pot, one, QuickDraws, seed)))
+                .OrderByDescending(one => one.Quick).Take(Finalists).ToList();
             if (best[0].Quick + 3 * Error(best[0].Quick, QuickDraws) < Wanted) continue;
             var chance = best.Max(one => Share(solver, layout, pot, one.one, draws, seed + 1));
-            if (chance - 1.96 * Error(chance, draws) > Wanted) found.Add(new SampledPot(pot, chance, strokes.Exists(one => simulation.Play(layout, one.Strike).Potted.All(potted => potted.Ball != BallId.Cue))));
+            if (chance - 1.96 * Error(chance, draws) > Wanted) found.Add(new SampledPot(pot, chance, strokes.Exists(IsClean)));
         }
 
         return found;
+
+        bool IsClean(Stroke one) => simulation.Play(layout, one.Strike).Potted.All(potted => potted.Ball != BallId.Cue);
     }
 
-    private static IEnumerable<(Strike Strike, Delivery Delivery)> Strokes(PotSolver solver, PlayerProfile player, Layout layout, Pot pot)
+    private static IEnumerable<Stroke> Strokes(PotSolver solver, PlayerProfile player, Layout layout, Pot pot)
     {
         if (!PottingLine.Of(layout, pot, solver.Table).IsReachable) yield break;
         foreach (var pace in Paces)
@@ -133,9 +155,10 @@ public static class ListedPots
                 foreach (var height in Heights)
                 {
                     if (pace > CueStrike.HardestPace(height, solver.Table.Conditions)) break;
-                    if (solver.Solve(layout, pot with { Part = part }, Dials.AtPace(pace, 0, height), withWindow: false).Solution is not { } solution) break;
+                    var solved = solver.Solve(layout, pot with { Part = part }, Dials.AtPace(pace, 0, height), withWindow: false);
+                    if (solved.Solution is not { } solution) break;
                     var cued = CueingReader.Deliver(solver.Table, layout, player, solution.Strike);
-                    if (cued.IsPossible) yield return (solution.Strike, cued.Delivery);
+                    if (cued.IsPossible) yield return new Stroke(solution.Strike, cued.Delivery);
                     // A tip above the centre is for a butt that would have to be raised.
                     if (cued.ElevationDegrees < CueingAnswer.LevelDegrees) break;
                 }
@@ -144,14 +167,19 @@ public static class ListedPots
     }
 
     /// <summary>The planner's own stroke: it may aim at a part of the pocket that has no name.</summary>
-    private static IEnumerable<(Strike Strike, Delivery Delivery)> Own(TableInUse table, PlayerProfile player, Layout layout, SolvedPots own, Pot pot)
+    private static IEnumerable<Stroke> Own(TableInUse table, PlayerProfile player, Layout layout, SolvedPots own, Pot pot)
     {
-        if (PottingLine.Of(layout, pot, table).IsReachable && own.Read(layout, pot with { Part = PocketPart.Opening }) is { } read)
-            yield return (read.Solution.Strike, CueingReader.Deliver(table, layout, player, read.Solution.Strike).Delivery);
+        if (!PottingLine.Of(layout, pot, table).IsReachable) yield break;
+        if (own.Read(layout, pot with { Part = PocketPart.Opening })?.Solution.Strike is not { } strike) yield break;
+        yield return new Stroke(strike, CueingReader.Deliver(table, layout, player, strike).Delivery);
     }
 
-    private static double Share(PotSolver solver, Layout layout, Pot pot, (Strike Strike, Delivery Delivery) stroke, int draws, int seed) =>
-        (double)Enumerable.Range(0, draws).Count(i => solver.Pots(layout, pot, stroke.Delivery.Play(stroke.Strike, Draws.Stroke(seed, i)))) / draws;
+    private static double Share(PotSolver solver, Layout layout, Pot pot, Stroke stroke, int draws, int seed)
+    {
+        var potted = Enumerable.Range(0, draws)
+            .Count(i => solver.Pots(layout, pot, stroke.Delivery.Play(stroke.Strike, Draws.Stroke(seed, i))));
+        return (double)potted / draws;
+    }
 
     private static double Error(double share, int draws) => Math.Sqrt(share * (1 - share) / draws);
 
@@ -169,13 +197,16 @@ public static class ListedPots
         while (true)
         {
             var balls = new List<PlacedBall>();
-            foreach (var ball in new[] { BallId.Cue }.Concat(BallSet.Reds.Take(random.Next(2, 7))).Concat(BallSet.Colours.OrderBy(_ => random.Next()).Take(random.Next(6)))) balls.Add(new PlacedBall(ball, At(seed % 2 == 1)));
+            IEnumerable<BallId> up =
+                [BallId.Cue, .. BallSet.Reds.Take(random.Next(2, 7)), .. BallSet.Colours.OrderBy(_ => random.Next()).Take(random.Next(6))];
+            foreach (var ball in up) balls.Add(new PlacedBall(ball, At(seed % 2 == 1)));
             if (LayoutRules.TryBuild(balls, table.Outline, table.Conditions.Gauge, LayoutMode.Free, out _) is { } layout) return layout;
         }
 
         Place At(bool mayBeNear)
         {
-            var (x, y) = (inset + random.NextDouble() * (Measurements.Length - 2 * inset), inset + random.NextDouble() * (Measurements.Width - 2 * inset));
+            var x = inset + random.NextDouble() * (Measurements.Length - 2 * inset);
+            var y = inset + random.NextDouble() * (Measurements.Width - 2 * inset);
             if (!mayBeNear || random.NextDouble() < 0.5) return new Place(x, y);
             var off = inset + Math.Max(0, random.NextDouble() * 0.05 - 0.01);
             return random.Next(6) switch

@@ -84,7 +84,8 @@ internal static class TradeSide
         Fact("C41", "Soft balls are forgiven by the pocket", () =>
         [
             .. new[] { 0.0, 20, 36, 40, 44 }.Select(angle => Figure.Falling(
-                $"half the width that drops, mm, at paces 2 and 8 into a corner, {angle} degrees from its axis", [.. new[] { 2.0, 8 }.Select(pace => HalfWidth(angle, pace))])),
+                $"half the width that drops, mm, at paces 2 and 8 into a corner, {angle} degrees from its axis",
+                [.. new[] { 2.0, 8 }.Select(pace => HalfWidth(angle, pace))])),
         ]),
         Fact("C44", "The first cushion point moves one way only as the tip is lowered", () =>
         [
@@ -104,7 +105,8 @@ internal static class TradeSide
         ]),
     ];
 
-    private static double HalfWidth(double angle, double pace) => Pockets.Interval(Club, PocketId.Yellow, angle, Pace.ToSpeed(pace)) is var interval ? (interval.Right - interval.Left) / 2 : 0;
+    private static double HalfWidth(double angle, double pace) =>
+        Pockets.Interval(Club, PocketId.Yellow, angle, Pace.ToSpeed(pace)) is var interval ? (interval.Right - interval.Left) / 2 : 0;
 
     private static Check Fact(string id, string statement, Func<IEnumerable<Figure>> compute) => new(id, statement, Checks.Trade, compute);
 

@@ -29,8 +29,10 @@ public sealed class NearContactTests
         for (var gap = step; gap < 1e-3; gap += step)
         {
             var now = Plant(speed, gap);
-            Assert.True(Math.Abs(now.Heading - before.Heading) < 0.1, $"The red leaves at {before.Heading:0.00} and {now.Heading:0.00} degrees at a gap of {1000 * gap:0.000} mm.");
-            Assert.True(Math.Abs(now.White - before.White) < 0.012 * speed, $"The white goes on at {before.White:0.0000} and {now.White:0.0000} m/s at a gap of {1000 * gap:0.000} mm.");
+            Assert.True(Math.Abs(now.Heading - before.Heading) < 0.1,
+                $"The red leaves at {before.Heading:0.00} and {now.Heading:0.00} degrees at a gap of {1000 * gap:0.000} mm.");
+            Assert.True(Math.Abs(now.White - before.White) < 0.012 * speed,
+                $"The white goes on at {before.White:0.0000} and {now.White:0.0000} m/s at a gap of {1000 * gap:0.000} mm.");
             before = now;
         }
     }
@@ -51,7 +53,8 @@ public sealed class NearContactTests
         var march = March(states, balls.Mass);
         var cluster = new ClusterImpact(balls);
         cluster.Resolve(states, cluster.ReachAt(speed));
-        for (var i = 0; i < states.Length; i++) Assert.True((states[i].Velocity - march[i]).Length < 0.008 * speed, $"Ball {i}: {states[i].Velocity} and {march[i]}.");
+        for (var i = 0; i < states.Length; i++)
+            Assert.True((states[i].Velocity - march[i]).Length < 0.008 * speed, $"Ball {i}: {states[i].Velocity} and {march[i]}.");
     }
 
     [Fact]
@@ -67,7 +70,8 @@ public sealed class NearContactTests
     [Fact]
     public void The_damping_of_contacts_depends_on_nothing_but_the_balls()
     {
-        double Of(double restitution, double mass) => new ClusterImpact(new BallCoefficients { Restitution = restitution, Mass = mass }).Damping;
+        double Of(double restitution, double mass) =>
+            new ClusterImpact(new BallCoefficients { Restitution = restitution, Mass = mass }).Damping;
         foreach (var mass in new[] { 0.1, 0.117, 0.16, 0.5 })
         {
             _ = Of(0.9, 0.142);
@@ -83,17 +87,22 @@ public sealed class NearContactTests
     {
         // Two reds before the white, the second a tenth of a millimetre farther away.
         var (sin, cos) = Math.SinCos(Math.PI / 6 + 0.01);
-        var layout = Shots.Lay(PlayingConditions.Club, (BallId.Cue, 1.4, 0.889), (BallId.Red1, 1.5 + Diameter * cos, 0.889 + Diameter * sin), (BallId.Red2, 1.5 + (Diameter + 1e-4) * cos, 0.889 - (Diameter + 1e-4) * sin));
+        var layout = Shots.Lay(
+            PlayingConditions.Club, (BallId.Cue, 1.4, 0.889), (BallId.Red1, 1.5 + Diameter * cos, 0.889 + Diameter * sin),
+            (BallId.Red2, 1.5 + (Diameter + 1e-4) * cos, 0.889 - (Diameter + 1e-4) * sin));
         var outcome = Shots.Simulation(PlayingConditions.Club).Play(layout, new Vec3(2, 0, 0), Vec3.Zero);
         Assert.Equal(BallId.Red1, outcome.FirstContact?.Ball);
         Assert.Equal(BallId.Red2, outcome.SecondContact?.Ball);
-        Assert.True(outcome.SecondContact!.Value.White.Place.DistanceTo(outcome.FirstContact!.Value.White.Place) > 1e-6, "They are not hit at once.");
+        Assert.True(outcome.SecondContact!.Value.White.Place.DistanceTo(outcome.FirstContact!.Value.White.Place) > 1e-6,
+            "They are not hit at once.");
     }
 
     private static (double Heading, double White) Plant(double speed, double gap)
     {
         var (sin, cos) = Math.SinCos(PlantDegrees * Math.PI / 180);
-        var layout = Shots.Lay(PlayingConditions.Club, (BallId.Cue, 1.4 - Diameter, 0.889), (BallId.Red1, 1.5, 0.889), (BallId.Red2, 1.5 + (Diameter + gap) * cos, 0.889 + (Diameter + gap) * sin));
+        var layout = Shots.Lay(
+            PlayingConditions.Club, (BallId.Cue, 1.4 - Diameter, 0.889), (BallId.Red1, 1.5, 0.889),
+            (BallId.Red2, 1.5 + (Diameter + gap) * cos, 0.889 + (Diameter + gap) * sin));
         var record = new ShotRecord();
         Shots.Simulation(PlayingConditions.Club).Play(layout, new Vec3(speed, 0, 0), Vec3.Zero, record);
         var contacts = record.Events.Where(told => told.Kind == ShotEventKind.Ball).ToList();

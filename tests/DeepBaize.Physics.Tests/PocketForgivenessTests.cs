@@ -26,7 +26,8 @@ public sealed class PocketForgivenessTests
     public void Along_the_rail_a_harder_ball_is_never_forgiven_more(double degrees)
     {
         var widths = new[] { 1.0, 2, 4, 6, 8, 10 }.Select(pace => Width(degrees, pace)).ToList();
-        for (var i = 1; i < widths.Count; i++) Assert.True(widths[i] <= widths[i - 1] + Ragged, $"{string.Join(", ", widths.Select(width => $"{1000 * width:0.0}"))} mm.");
+        for (var i = 1; i < widths.Count; i++)
+            Assert.True(widths[i] <= widths[i - 1] + Ragged, $"{string.Join(", ", widths.Select(width => $"{1000 * width:0.0}"))} mm.");
         Assert.True(widths[1] > widths[4], $"{1000 * widths[1]:0.0} mm at pace 2, {1000 * widths[4]:0.0} at pace 8.");
     }
 
@@ -62,7 +63,9 @@ public sealed class PocketForgivenessTests
         var count = 0;
         for (var offset = -0.06; offset <= 0.06; offset += Step)
         {
-            if (Lay(offset) is { } layout && Simulation.Play(layout, new Vec3(x, y, 0) * speed, new Vec3(-y, x, 0) * (speed / 0.02625)).Potted.Any(ball => ball.Pocket == PocketId.TopGreenSide)) count++;
+            if (Lay(offset) is { } layout
+                && Simulation.Play(layout, new Vec3(x, y, 0) * speed, new Vec3(-y, x, 0) * (speed / 0.02625)).Potted.Any(
+                    ball => ball.Pocket == PocketId.TopGreenSide)) count++;
         }
 
         return count * Step;
@@ -72,7 +75,9 @@ public sealed class PocketForgivenessTests
             for (var run = 0.6; run > 0.15; run -= 0.05)
             {
                 var start = mouth.ThroatMiddle.Offset(-x * run - y * offset, -y * run + x * offset);
-                if (LayoutRules.TryBuild([new PlacedBall(BallId.Cue, start)], TableOutline.Club, PlayingConditions.Club.Gauge, LayoutMode.Free, out _) is { } layout) return layout;
+                if (LayoutRules.TryBuild(
+                    [new PlacedBall(BallId.Cue, start)], TableOutline.Club, PlayingConditions.Club.Gauge, LayoutMode.Free,
+                    out _) is { } layout) return layout;
             }
 
             return null;

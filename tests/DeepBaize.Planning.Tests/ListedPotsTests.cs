@@ -30,7 +30,8 @@ public sealed class ListedPotsTests
 
     [Fact]
     public void A_red_past_a_ball_beside_its_line_is_planned() => AssertPlanned(
-        "past the pink", PocketId.TopYellowSide, 0.6, (BallId.Cue, 2.4, 0.8), (BallId.Red1, 3.0, 0.45), (BallId.Pink, 3.3055, 0.2721), (BallId.Black, 3.245, 1.3));
+        "past the pink", PocketId.TopYellowSide, 0.6, (BallId.Cue, 2.4, 0.8), (BallId.Red1, 3.0, 0.45), (BallId.Pink, 3.3055, 0.2721),
+        (BallId.Black, 3.245, 1.3));
 
     /// <summary>Width means how the ball may be sent, also where a cushion holds it to one line.</summary>
     [Theory]
@@ -44,7 +45,8 @@ public sealed class ListedPotsTests
         var solver = new PotSolver(Club);
         foreach (var pace in new[] { 3.0, 5, 8 })
         {
-            var solution = solver.Solve(layout, new Pot(BallId.Red1, PocketId.TopYellowSide, PocketPart.Opening), Dials.AtPace(pace)).Solution!;
+            var solution =
+                solver.Solve(layout, new Pot(BallId.Red1, PocketId.TopYellowSide, PocketPart.Opening), Dials.AtPace(pace)).Solution!;
             // A turn of the cue moves the white at the contact by the way to it, and the line of centres by that over the diameter and the
             // cosine of the cut.
             var lever = solution.Line.WhiteDistance / Club.Diameter / Math.Cos(solution.CutRadians) * solution.Line.Distance;
@@ -56,13 +58,16 @@ public sealed class ListedPotsTests
     private static void AssertPlanned(string where, PocketId pocket, double least, params (BallId Ball, double X, double Y)[] balls)
     {
         var layout = Lay(balls);
-        var plan = new BreakPlanner(BreakPlanner.Ask(Club, HousePlayers.Expert, BreakWishes.Free, 1)).Plan(new FrameState(layout.Balls, layout.Gauge, BallOn.Red), 4000);
+        var plan = new BreakPlanner(BreakPlanner.Ask(Club, HousePlayers.Expert, BreakWishes.Free, 1))
+            .Plan(new FrameState(layout.Balls, layout.Gauge, BallOn.Red), 4000);
         var listed = plan.Pots!.First(pot => pot.Pot.Ball == BallId.Red1 && pot.Pot.Pocket == pocket);
         Assert.True(listed.Chance > least, $"{where}: listed with {100 * listed.Chance:0} %.");
         Assert.NotEmpty(plan.Line);
         Assert.Equal((BallId.Red1, pocket), (plan.Line[0].Stroke.Pot.Ball, plan.Line[0].Stroke.Pot.Pocket));
         Assert.InRange(plan.Line[0].Pot.Share, listed.Chance - 0.2, 1);
         // At the least budget too: it is the only pot.
-        Assert.Contains(new BreakSearch(BreakPlanner.Ask(Club, HousePlayers.Expert, BreakWishes.Free, 1)).Run(plan.Line[0].Before, 250).Best, one => one.Stroke.Pot.Pocket == pocket);
+        Assert.Contains(
+            new BreakSearch(BreakPlanner.Ask(Club, HousePlayers.Expert, BreakWishes.Free, 1)).Run(plan.Line[0].Before, 250).Best, one =>
+                one.Stroke.Pot.Pocket == pocket);
     }
 }

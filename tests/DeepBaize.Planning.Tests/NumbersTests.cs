@@ -27,13 +27,15 @@ public sealed class NumbersTests
     {
         var conditions = PlayingConditions.Club with
         {
-            Table = PlayingConditions.Club.Table with { CushionFriction = cushionFriction, SlidingFriction = slidingFriction, RollingFriction = Math.Min(rollingFriction, 0.1) },
+            Table = PlayingConditions.Club.Table with { CushionFriction = cushionFriction, SlidingFriction = slidingFriction,
+                RollingFriction = Math.Min(rollingFriction, 0.1) },
             Balls = PlayingConditions.Club.Balls with { FrictionFactor = 18 },
         };
         Assert.Empty(Coefficients.Problems(conditions));
         foreach (var doubt in new[] { TableDoubt.Unmeasured, TableDoubt.Measured })
         {
-            for (var number = 0; number < TableDoubt.Tables; number++) Assert.Empty(Coefficients.Problems(doubt.Draw(conditions, 7, number)));
+            for (var number = 0; number < TableDoubt.Tables; number++)
+                Assert.Empty(Coefficients.Problems(doubt.Draw(conditions, 7, number)));
         }
     }
 
@@ -41,8 +43,11 @@ public sealed class NumbersTests
     [Fact]
     public void A_search_tells_the_strokes_that_it_simulated()
     {
-        var layout = Lay((BallId.Cue, 1.0, 0.889), (BallId.Red1, 2.0, 0.889), (BallId.Blue, 1.06, 0.889), (BallId.Pink, 1.06, 0.83), (BallId.Black, 1.06, 0.948));
-        var question = new SearchQuestion(Club, layout, new Pot(BallId.Red1, PocketId.TopYellowSide), HousePlayers.Club, TableDoubt.None, null, 1);
+        var layout = Lay(
+            (BallId.Cue, 1.0, 0.889), (BallId.Red1, 2.0, 0.889), (BallId.Blue, 1.06, 0.889), (BallId.Pink, 1.06, 0.83),
+            (BallId.Black, 1.06, 0.948));
+        var question =
+            new SearchQuestion(Club, layout, new Pot(BallId.Red1, PocketId.TopYellowSide), HousePlayers.Club, TableDoubt.None, null, 1);
         Assert.Equal(0, new StrokeSearch(question).Run().Last().Played);
     }
 }

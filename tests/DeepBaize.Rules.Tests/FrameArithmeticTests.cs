@@ -49,7 +49,8 @@ public sealed class FrameArithmeticTests
     [InlineData(BallOn.Colour, 2, 40, 30, 23)]
     [InlineData(BallOn.Yellow, 0, 27, 0, 2)]
     [InlineData(BallOn.Yellow, 0, 10, 42, 33)]
-    public void Points_secure_a_frame_that_lead_by_more_than_the_opponent_would_find(BallOn on, int reds, int player, int opponent, int points) =>
+    public void Points_secure_a_frame_that_lead_by_more_than_the_opponent_would_find(
+        BallOn on, int reds, int player, int opponent, int points) =>
         Assert.Equal(points, FrameArithmetic.PointsToSecure(Frame(on, reds, scores: new Scores(player, opponent))));
 
     [Fact]

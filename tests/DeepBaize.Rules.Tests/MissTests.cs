@@ -17,9 +17,12 @@ public sealed class MissTests
 
     private static FrameState Frame(BallOn on, params PlacedBall[] balls) => new(balls, Gauge, on);
 
-    private static FrameState Reds(Place white) => Frame(BallOn.Red, new(Cue, white), new(Red1, new Place(2.5, 0.5)), new(Red2, new Place(2.6, 1.2)), new(Black, Spots.Black), new(Pink, Spots.Pink));
+    private static FrameState Reds(Place white) =>
+        Frame(BallOn.Red, new(Cue, white), new(Red1, new Place(2.5, 0.5)), new(Red2, new Place(2.6, 1.2)), new(Black, Spots.Black),
+        new(Pink, Spots.Pink));
 
-    private static Ruling MissAll(FrameState frame) => Referee.Judge(frame, null, new StrokeFacts { After = [.. frame.ObjectBalls, new PlacedBall(Cue, Open)] });
+    private static Ruling MissAll(FrameState frame) =>
+        Referee.Judge(frame, null, new StrokeFacts { After = [.. frame.ObjectBalls, new PlacedBall(Cue, Open)] });
 
     [Fact]
     public void Misses_of_the_two_players_are_not_counted_together()
@@ -42,7 +45,9 @@ public sealed class MissTests
     [Fact]
     public void A_miss_that_the_referee_judges_can_be_put_back()
     {
-        var frame = Frame(BallOn.Red, new(Cue, new Place(1.5, 0.889)), new(Red1, new Place(3.0, 0.889)), new(Blue, new Place(1.6, 0.889)), new(Black, Spots.Black));
+        var frame = Frame(
+            BallOn.Red, new(Cue, new Place(1.5, 0.889)), new(Red1, new Place(3.0, 0.889)), new(Blue, new Place(1.6, 0.889)),
+            new(Black, Spots.Black));
         var ruling = MissAll(frame);
         Assert.Equal(MissCall.RefereeJudges, ruling.Miss);
         var back = ruling.PutBack(frame);
@@ -53,7 +58,9 @@ public sealed class MissTests
     [Fact]
     public void A_cushion_in_the_way_is_no_full_ball_that_was_missed()
     {
-        var frame = Frame(BallOn.Red, new(Cue, new Place(1.7845, 0.012)), new(Red1, new Place(2.9, Gauge.Radius)), new(Black, Spots.Black), new(Pink, Spots.Pink));
+        var frame = Frame(
+            BallOn.Red, new(Cue, new Place(1.7845, 0.012)), new(Red1, new Place(2.9, Gauge.Radius)), new(Black, Spots.Black),
+            new(Pink, Spots.Pink));
         Assert.Equal(MissCall.RefereeJudges, MissAll(frame).Miss);
         // From just in front of the jaws the same red is there to be hit.
         var before = frame with { Balls = [new(Cue, new Place(1.7845, 0.06)), .. frame.ObjectBalls] };
@@ -67,7 +74,9 @@ public sealed class MissTests
         var frame = reds with { Balls = reds.ObjectBalls, IsInHand = true };
         Assert.Equal((MissCall.Called, 1), (MissAll(frame).Miss, MissAll(frame).Misses));
         // It was put down where nothing could be hit: from elsewhere in the D something could.
-        var placed = frame with { Balls = [new(Cue, new Place(0.6, 0.889)), .. reds.ObjectBalls, new(Brown, new Place(0.66, 0.889)), new(Green, new Place(0.65, 0.95)), new(Yellow, new Place(0.65, 0.83))] };
+        var placed = frame with { Balls = [
+            new(Cue, new Place(0.6, 0.889)), .. reds.ObjectBalls, new(Brown, new Place(0.66, 0.889)), new(Green, new Place(0.65, 0.95)),
+            new(Yellow, new Place(0.65, 0.83))] };
         Assert.Equal(MissCall.Called, MissAll(placed).Miss);
     }
 
@@ -76,7 +85,9 @@ public sealed class MissTests
     public void A_free_ball_that_was_played_is_no_longer_left()
     {
         var frame = new FrameState(
-            [new(Cue, new Place(Measurements.BaulkLine, 0.2)), .. BallSet.Colours.Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value))], Gauge, BallOn.Yellow, new Scores(10, 34), IsFreeBall: true);
+            [new(Cue, new Place(Measurements.BaulkLine, 0.2)),
+            .. BallSet.Colours.Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value))], Gauge, BallOn.Yellow, new Scores(10, 34),
+            IsFreeBall: true);
         var ruling = MissAll(frame);
         Assert.Equal(MissCall.None, ruling.Miss);
         Assert.Equal(27, FrameArithmetic.PointsRemaining(ruling.PlayedAgain()));

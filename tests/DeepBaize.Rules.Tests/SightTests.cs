@@ -54,12 +54,14 @@ public sealed class SightTests
     [Fact]
     public void The_ball_that_really_snookers_is_the_nearest_in_the_way()
     {
-        PlacedBall red = new(BallId.Red1, Red), black = new(BallId.Black, new Place(1.3, 0.889)), blue = new(BallId.Blue, new Place(1.06, 0.889));
+        PlacedBall red = new(BallId.Red1, Red), black = new(BallId.Black, new Place(1.3, 0.889)),
+            blue = new(BallId.Blue, new Place(1.06, 0.889));
         Assert.True(Sight.IsSnookeredBy(Frame(BallOn.Red, White, red, black), BallId.Black));
         Assert.False(Sight.IsSnookeredBy(Frame(BallOn.Red, White, red, black, blue), BallId.Black));
         Assert.True(Sight.IsSnookeredBy(Frame(BallOn.Red, White, red, black, blue), BallId.Blue));
         var behind = new PlacedBall(BallId.Red2, new Place(0.2, 0.889));
-        Assert.False(Sight.IsSnookeredBy(Frame(BallOn.Red, White, red, black, behind, new(BallId.Pink, new Place(0.9, 0.889))), BallId.Black));
+        Assert.False(
+            Sight.IsSnookeredBy(Frame(BallOn.Red, White, red, black, behind, new(BallId.Pink, new Place(0.9, 0.889))), BallId.Black));
     }
 
     [Fact]
@@ -67,9 +69,13 @@ public sealed class SightTests
     {
         // Touching is a gap of up to 0.05 mm; two colours that touch as well hide both edges.
         var touched = new Place(White.X + Gauge.Diameter + 0.00004, White.Y);
-        PlacedBall[] beside = [new(BallId.Red1, touched), new(BallId.Blue, new Place(1.0, 0.889 + Gauge.Diameter)), new(BallId.Pink, new Place(1.0, 0.889 - Gauge.Diameter))];
+        PlacedBall[] beside = [
+            new(BallId.Red1, touched), new(BallId.Blue, new Place(1.0, 0.889 + Gauge.Diameter)),
+            new(BallId.Pink, new Place(1.0, 0.889 - Gauge.Diameter))];
         Assert.False(Sight.IsSnookered(Frame(BallOn.Red, White, beside)));
-        Assert.True(Sight.IsSnookered(Frame(BallOn.Red, White, [beside[0] with { Place = new Place(1.3, 0.889) }, beside[1], beside[2], new(BallId.Black, new Place(1.06, 0.889))])));
+        Assert.True(Sight.IsSnookered(
+            Frame(BallOn.Red, White,
+            [beside[0] with { Place = new Place(1.3, 0.889) }, beside[1], beside[2], new(BallId.Black, new Place(1.06, 0.889))])));
     }
 
     [Fact]

@@ -32,15 +32,22 @@ public sealed class BigBookTests
         }).ToList();
         var pages = await Task.WhenAll(asked);
         var allocated = (GC.GetTotalAllocatedBytes(precise: true) - before) / 1e6;
-        Figures.Print($"Sixteen lists at once of 1,000 positions of 90 kB: first page in {pages.Select(one => one.TotalMilliseconds).Order().ElementAt(8):0} ms (median, aim 150), {allocated:0} MB allocated (aim 300).");
-        Assert.All(pages, one => Assert.Equal((24, Large), (one.page.GetProperty("positions").GetArrayLength(), one.page.GetProperty("count").GetInt32() - House(one.page))));
+        var median = pages.Select(one => one.TotalMilliseconds).Order().ElementAt(8);
+        Figures.Print(
+            $"Sixteen lists at once of 1,000 positions of 90 kB: first page in {median:0} ms (median, aim 150), "
+            + $"{allocated:0} MB allocated (aim 300).");
+        Assert.All(pages, one => Assert.Equal(24, one.page.GetProperty("positions").GetArrayLength()));
+        Assert.All(pages, one => Assert.Equal(Large, one.page.GetProperty("count").GetInt32() - House(one.page)));
         // With the documents it was more than 2 GB.
         Assert.InRange(allocated, 0, 300);
 
-        var alike = await server.Client.PostAsJsonAsync("/api/layouts/alike", new { balls = new[] { new { id = "cue", x = 1.0 + 0.001 * 321, y = 0.5 } } }, TestContext.Current.CancellationToken);
+        var alike = await server.Client.PostAsJsonAsync(
+            "/api/layouts/alike", new { balls = new[] { new { id = "cue", x = 1.0 + 0.001 * 321, y = 0.5 } } },
+            TestContext.Current.CancellationToken);
         var found = (await alike.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken))[0].GetProperty("position");
         Assert.Equal("Large 0321", found.Text("name"));
-        var words = await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts?words=LARGE%20032&take=100", TestContext.Current.CancellationToken);
+        var words = await server.Client.GetFromJsonAsync<JsonElement>(
+            "/api/layouts?words=LARGE%20032&take=100", TestContext.Current.CancellationToken);
         // 0320 to 0329, and 0032.
         Assert.Equal(11, words.GetProperty("count").GetInt32());
         var none = await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts?words=La%25e", TestContext.Current.CancellationToken);
@@ -51,15 +58,24 @@ public sealed class BigBookTests
     public async Task A_full_book_says_so_and_takes_one_again_when_one_is_out()
     {
         await using var server = await FilledAsync(SavedPosition.MostOfOne, []);
-        using var refused = await server.Client.PostAsJsonAsync("/api/layouts", new { name = "One too many", balls = Ball(1) }, TestContext.Current.CancellationToken);
+        using var refused = await server.Client.PostAsJsonAsync(
+            "/api/layouts", new { name = "One too many", balls = Ball(1) }, TestContext.Current.CancellationToken);
         var problem = await refused.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken);
         Assert.Equal((HttpStatusCode.Conflict, "bookFull"), (refused.StatusCode, problem.Text("code")));
         Assert.Contains("2000 positions", problem.Text("detail"), StringComparison.Ordinal);
-        var first = (await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts?take=1", TestContext.Current.CancellationToken)).GetProperty("positions")[0];
-        using (var copied = await server.Client.PostAsync(new Uri($"/api/layouts/{first.Text("id")}/copy", UriKind.Relative), null, TestContext.Current.CancellationToken)) Assert.Equal(HttpStatusCode.Conflict, copied.StatusCode);
-        using (var removed = await server.Client.DeleteAsync(new Uri($"/api/layouts/{first.Text("id")}?version=1", UriKind.Relative), TestContext.Current.CancellationToken)) Assert.Equal(HttpStatusCode.NoContent, removed.StatusCode);
-        using (var saved = await server.Client.PostAsJsonAsync("/api/layouts", new { name = "Just fits", balls = Ball(1) }, TestContext.Current.CancellationToken)) Assert.Equal(HttpStatusCode.Created, saved.StatusCode);
-        using var back = await server.Client.PostAsync(new Uri($"/api/layouts/{first.Text("id")}/bring-back", UriKind.Relative), null, TestContext.Current.CancellationToken);
+        var first = (await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts?take=1", TestContext.Current.CancellationToken))
+            .GetProperty("positions")[0];
+        using (var copied = await server.Client.PostAsync(
+            new Uri($"/api/layouts/{first.Text("id")}/copy", UriKind.Relative), null, TestContext.Current.CancellationToken)) Assert.Equal(
+                HttpStatusCode.Conflict, copied.StatusCode);
+        using (var removed = await server.Client.DeleteAsync(
+            new Uri($"/api/layouts/{first.Text("id")}?version=1", UriKind.Relative), TestContext.Current.CancellationToken)) Assert.Equal(
+                HttpStatusCode.NoContent, removed.StatusCode);
+        using (var saved = await server.Client.PostAsJsonAsync(
+            "/api/layouts", new { name = "Just fits", balls = Ball(1) }, TestContext.Current.CancellationToken)) Assert.Equal(
+                HttpStatusCode.Created, saved.StatusCode);
+        using var back = await server.Client.PostAsync(
+            new Uri($"/api/layouts/{first.Text("id")}/bring-back", UriKind.Relative), null, TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.Conflict, back.StatusCode);
     }
 
@@ -71,7 +87,8 @@ public sealed class BigBookTests
     public async Task A_page_that_cannot_be_is_refused_with_a_sentence(string query)
     {
         await using var server = await BaizeServer.StartAsync(TestCluster.Shared);
-        using var refused = await server.Client.GetAsync(new Uri($"/api/layouts?{query}", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var refused =
+            await server.Client.GetAsync(new Uri($"/api/layouts?{query}", UriKind.Relative), TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
         Assert.NotEmpty((await refused.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken)).Text("detail"));
     }
@@ -80,7 +97,9 @@ public sealed class BigBookTests
 
     private static object[] Ball(int number) => [new { id = "cue", x = 1.0 + 0.001 * number, y = 0.5 }];
 
-    private static SavedMark[] MarksOf90Kilobytes() => [.. Enumerable.Range(0, 900).Select(i => new SavedMark($"{i:000}", "line", [new SavedPlace(0.123, 0.4), new SavedPlace(0.3, 0.4)], null, Random.Shared.NextDouble().ToString("R")))];
+    private static SavedMark[] MarksOf90Kilobytes() =>
+        [.. Enumerable.Range(0, 900)
+            .Select(i => new SavedMark($"{i:000}", "line", [new(0.123, 0.4), new(0.3, 0.4)], null, $"{Random.Shared.NextDouble():R}"))];
 
     private static async Task<BaizeServer> FilledAsync(int count, SavedMark[] marks)
     {
@@ -89,7 +108,9 @@ public sealed class BigBookTests
         await using var database = scope.ServiceProvider.GetRequiredService<BaizeDbContext>();
         for (var i = 0; i < count; i++)
         {
-            var layout = LayoutRules.TryBuild([new PlacedBall(BallId.Cue, new Place(1.0 + 0.001 * i, 0.5))], TableOutline.Club, BallGauge.Standard, LayoutMode.Free, out _)!;
+            var layout = LayoutRules.TryBuild(
+                [new PlacedBall(BallId.Cue, new Place(1.0 + 0.001 * i, 0.5))], TableOutline.Club, BallGauge.Standard, LayoutMode.Free,
+                out _)!;
             database.Positions.Add(new SavedPosition
             {
                 Id = Guid.CreateVersion7(),

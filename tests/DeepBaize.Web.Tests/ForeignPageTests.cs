@@ -21,14 +21,18 @@ public sealed class ForeignPageTests(WebFixture web)
     [InlineData("PUT", "/api/layouts/0194f3a0-0000-7000-8000-000000000000")]
     public async Task A_request_from_another_origin_is_refused_whatever_it_carries(string method, string path)
     {
-        foreach (var (origin, site) in new (string?, string?)[] { (Elsewhere, null), (Elsewhere, "cross-site"), (null, "cross-site"), (null, "same-site"), ("null", null) })
+        foreach (var (origin, site)
+            in new (string?, string?)[] { (Elsewhere, null), (Elsewhere, "cross-site"), (null, "cross-site"), (null, "same-site"),
+            ("null", null) })
         {
-            using var request = new HttpRequestMessage(new HttpMethod(method), path) { Content = new StringContent("{}", Encoding.UTF8, "text/plain") };
+            using var request =
+                new HttpRequestMessage(new HttpMethod(method), path) { Content = new StringContent("{}", Encoding.UTF8, "text/plain") };
             if (origin is not null) request.Headers.Add("Origin", origin);
             if (site is not null) request.Headers.Add("Sec-Fetch-Site", site);
             using var response = await web.Client.SendAsync(request, TestContext.Current.CancellationToken);
             Assert.Equal(HttpStatusCode.Forbidden, response.StatusCode);
-            Assert.Contains("own pages", await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+            Assert.Contains(
+                "own pages", await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
         }
     }
 
@@ -38,7 +42,8 @@ public sealed class ForeignPageTests(WebFixture web)
         var own = web.Client.BaseAddress!.GetLeftPart(UriPartial.Authority);
         foreach (var (origin, site) in new (string?, string?)[] { (own, "same-origin"), (own, null), (null, "none"), (null, null) })
         {
-            using var request = new HttpRequestMessage(HttpMethod.Post, "/api/run-rule") { Content = new StringContent("{}", Encoding.UTF8, "application/json") };
+            using var request = new HttpRequestMessage(
+                HttpMethod.Post, "/api/run-rule") { Content = new StringContent("{}", Encoding.UTF8, "application/json") };
             if (origin is not null) request.Headers.Add("Origin", origin);
             if (site is not null) request.Headers.Add("Sec-Fetch-Site", site);
             using var response = await web.Client.SendAsync(request, TestContext.Current.CancellationToken);
@@ -63,6 +68,7 @@ public sealed class ForeignPageTests(WebFixture web)
     private async Task<int> CountAsync()
     {
         var shelf = JsonDocument.Parse(await web.Client.GetStringAsync(new Uri("/api/shelf", UriKind.Relative))).RootElement;
-        return shelf.GetProperty("players").EnumerateArray().Count(player => player.GetProperty("name").GetString()!.StartsWith("expert (", StringComparison.Ordinal));
+        return shelf.GetProperty("players").EnumerateArray()
+            .Count(player => player.GetProperty("name").GetString()!.StartsWith("expert (", StringComparison.Ordinal));
     }
 }

@@ -17,11 +17,13 @@ public sealed class HeaderTests(WebFixture web)
     [InlineData("PATCH", "/api/shelf", HttpStatusCode.MethodNotAllowed)]
     public async Task Every_answer_says_what_the_page_may_load(string method, string path, HttpStatusCode status)
     {
-        using var request = new HttpRequestMessage(new HttpMethod(method), path) { Content = method == "GET" ? null : JsonContent.Create(new { }) };
+        using var request =
+            new HttpRequestMessage(new HttpMethod(method), path) { Content = method == "GET" ? null : JsonContent.Create(new { }) };
         using var response = await web.Client.SendAsync(request, TestContext.Current.CancellationToken);
         Assert.Equal(status, response.StatusCode);
         var policy = Assert.Single(response.Headers.GetValues("Content-Security-Policy"));
-        Assert.All(["default-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'"], part => Assert.Contains(part, policy, StringComparison.Ordinal));
+        Assert.All(["default-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'"],
+            part => Assert.Contains(part, policy, StringComparison.Ordinal));
         Assert.Equal("nosniff", Assert.Single(response.Headers.GetValues("X-Content-Type-Options")));
         Assert.Equal("no-referrer", Assert.Single(response.Headers.GetValues("Referrer-Policy")));
         Assert.Equal("no-store", response.Headers.CacheControl?.ToString());
@@ -31,7 +33,8 @@ public sealed class HeaderTests(WebFixture web)
     public async Task Files_with_their_content_in_their_names_are_kept_for_a_year_and_the_page_never()
     {
         var page = await web.Client.GetStringAsync(new Uri("/", UriKind.Relative));
-        var asset = page.Split('"').First(part => part.StartsWith("/assets/", StringComparison.Ordinal) && part.EndsWith(".js", StringComparison.Ordinal));
+        var asset = page.Split('"')
+            .First(part => part.StartsWith("/assets/", StringComparison.Ordinal) && part.EndsWith(".js", StringComparison.Ordinal));
         using var script = await web.Client.GetAsync(new Uri(asset, UriKind.Relative));
         Assert.Equal((TimeSpan.FromDays(365), true), (script.Headers.CacheControl!.MaxAge, script.Headers.CacheControl.Public));
         using var index = await web.Client.GetAsync(new Uri("/index.html", UriKind.Relative));

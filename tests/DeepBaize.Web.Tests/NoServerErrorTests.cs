@@ -57,7 +57,8 @@ public sealed class NoServerErrorTests(WebFixture web)
         var saved = await PostAsync("/api/layouts", new { name, balls = new[] { Cue } }, HttpStatusCode.Created);
         for (var i = 0; i < 3; i++)
         {
-            using var copied = await web.Client.PostAsync(new Uri($"/api/layouts/{saved.GetProperty("id").GetString()}/copy", UriKind.Relative), null);
+            using var copied =
+                await web.Client.PostAsync(new Uri($"/api/layouts/{saved.GetProperty("id").GetString()}/copy", UriKind.Relative), null);
             Assert.True(copied.IsSuccessStatusCode, await copied.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
         }
     }
@@ -70,13 +71,17 @@ public sealed class NoServerErrorTests(WebFixture web)
     [InlineData("/api/shelf/cues", """{"name":"Nothing","document":null}""", "application/json")]
     [InlineData("/api/pots/between", """{"tries":[{"value":2.5,"miss":0.9},null],"within":0.7}""", "application/json")]
     [InlineData("/api/players/paces", """{"trials":[null]}""", "application/json")]
-    [InlineData("/api/exchange/json", """{"name":"Gap","balls":[{"id":"cue","x":1,"y":0.5}],"coefficients":{"cue":{"paces":[null]}}}""", "application/json")]
+    [InlineData("/api/exchange/json", """{"name":"Gap","balls":[{"id":"cue","x":1,"y":0.5}],"coefficients":{"cue":{"paces":[null]}}}""",
+        "application/json")]
     [InlineData("/api/shots/predict", "{}", "application/json; charset=none")]
     [InlineData("/api/shots/predict", "{}", "application/json; charset=utf-16")]
     [InlineData("/api/shots/predict", """{"balls":[null],"strike":{"directionDeg":0,"pace":3}}""", "application/json")]
-    [InlineData("/api/shots/predict", """{"balls":[{"id":"cue","x":1e999,"y":0.5}],"strike":{"directionDeg":0,"pace":3}}""", "application/json")]
-    [InlineData("/api/shots/predict", """{"balls":[{"id":"cue","x":1,"y":0.5}],"strike":{"directionDeg":1e308,"pace":3}}""", "application/json")]
-    [InlineData("/api/shots/predict", """{"balls":[{"id":"cue","x":1,"y":0.5}],"initial":{"velocity":[1e200,1e200,0],"spin":[0,0,0]}}""", "application/json")]
+    [InlineData("/api/shots/predict", """{"balls":[{"id":"cue","x":1e999,"y":0.5}],"strike":{"directionDeg":0,"pace":3}}""",
+        "application/json")]
+    [InlineData("/api/shots/predict", """{"balls":[{"id":"cue","x":1,"y":0.5}],"strike":{"directionDeg":1e308,"pace":3}}""",
+        "application/json")]
+    [InlineData("/api/shots/predict", """{"balls":[{"id":"cue","x":1,"y":0.5}],"initial":{"velocity":[1e200,1e200,0],"spin":[0,0,0]}}""",
+        "application/json")]
     [InlineData("/api/layouts", """{"name":"half \ud83c sign","balls":[{"id":"cue","x":1,"y":0.5}]}""", "application/json")]
     [InlineData("/api/layouts", """{"name":"zero \u0000 sign","balls":[{"id":"cue","x":1,"y":0.5}]}""", "application/json")]
     public async Task What_cannot_be_meant_is_refused_with_a_sentence(string path, string body, string type)
@@ -93,7 +98,8 @@ public sealed class NoServerErrorTests(WebFixture web)
     public async Task A_number_of_four_hundred_digits_is_refused()
     {
         var digits = new string('9', 400);
-        using var content = new StringContent($$"""{"balls":[{"id":"cue","x":1,"y":0.5}],"target":{{digits}},"budget":{{digits}}}""", Encoding.UTF8, "application/json");
+        using var content = new StringContent(
+            $$"""{"balls":[{"id":"cue","x":1,"y":0.5}],"target":{{digits}},"budget":{{digits}}}""", Encoding.UTF8, "application/json");
         using var response = await web.Client.PostAsync(new Uri("/api/breaks/plan", UriKind.Relative), content);
         Assert.Equal(HttpStatusCode.BadRequest, response.StatusCode);
     }
@@ -103,16 +109,21 @@ public sealed class NoServerErrorTests(WebFixture web)
     [InlineData("image/png")]
     public async Task A_refusal_comes_whatever_kind_of_answer_is_asked_for(string accept)
     {
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/shots/predict") { Content = JsonContent.Create(new { balls = Array.Empty<object>() }) };
+        using var request = new HttpRequestMessage(
+            HttpMethod.Post, "/api/shots/predict") { Content = JsonContent.Create(new { balls = Array.Empty<object>() }) };
         request.Headers.Accept.ParseAdd(accept);
         using var response = await web.Client.SendAsync(request, TestContext.Current.CancellationToken);
-        Assert.Equal((HttpStatusCode.BadRequest, "application/problem+json"), (response.StatusCode, response.Content.Headers.ContentType?.MediaType));
+        Assert.Equal(
+            (HttpStatusCode.BadRequest, "application/problem+json"),
+            (response.StatusCode, response.Content.Headers.ContentType?.MediaType));
     }
 
     [Fact]
     public void What_goes_wrong_on_one_of_several_threads_is_told_as_what_it_is()
     {
-        Assert.Equal(422, ProblemHandler.Describe(new AggregateException(new AggregateException(new ImpactBudgetException("It did not end.")))).Status);
+        Assert.Equal(
+            422, ProblemHandler.Describe(
+                new AggregateException(new AggregateException(new ImpactBudgetException("It did not end.")))).Status);
         Assert.Equal(422, ProblemHandler.Describe(new AggregateException(new WorkBudgetException(5))).Status);
         Assert.Equal(500, ProblemHandler.Describe(new AggregateException(new InvalidOperationException())).Status);
     }
@@ -120,34 +131,44 @@ public sealed class NoServerErrorTests(WebFixture web)
     [Fact]
     public async Task Of_saves_at_once_one_stays_and_the_others_are_told_that_it_was_changed()
     {
-        var saved = await PostAsync("/api/layouts", new { name = $"{SavedName} {Guid.NewGuid():n}", balls = new[] { Cue } }, HttpStatusCode.Created);
+        var saved = await PostAsync(
+            "/api/layouts", new { name = $"{SavedName} {Guid.NewGuid():n}", balls = new[] { Cue } }, HttpStatusCode.Created);
         var (id, version) = (saved.GetProperty("id").GetString(), saved.GetProperty("version").GetInt32());
         var answers = await Task.WhenAll(Enumerable.Range(0, 12).Select(async _ =>
         {
-            using var response = await web.Client.PutAsJsonAsync($"/api/layouts/{id}", new { version, balls = new[] { Cue, Black } }, TestContext.Current.CancellationToken);
-            return (response.StatusCode, Body: await response.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken));
+            using var response = await web.Client.PutAsJsonAsync(
+                $"/api/layouts/{id}", new { version, balls = new[] { Cue, Black } }, TestContext.Current.CancellationToken);
+            return (response.StatusCode,
+                Body: await response.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken));
         }));
         Assert.Single(answers, answer => answer.StatusCode == HttpStatusCode.OK);
-        Assert.All(answers.Where(answer => answer.StatusCode != HttpStatusCode.OK), answer => Assert.Equal((HttpStatusCode.Conflict, "changedMeanwhile"), (answer.StatusCode, answer.Body.GetProperty("code").GetString())));
+        Assert.All(answers.Where(answer => answer.StatusCode != HttpStatusCode.OK),
+            answer => Assert.Equal(
+                (HttpStatusCode.Conflict, "changedMeanwhile"), (answer.StatusCode, answer.Body.GetProperty("code").GetString())));
     }
 
     [Fact]
     public async Task Copies_and_changes_of_what_is_in_use_at_once_all_succeed()
     {
-        var names = await Task.WhenAll(Enumerable.Range(0, 8).Select(async _ => (await PostAsync("/api/shelf/cues/house/copy", null, HttpStatusCode.OK)).GetProperty("name").GetString()));
+        var copies = await Task.WhenAll(
+            Enumerable.Range(0, 8).Select(_ => PostAsync("/api/shelf/cues/house/copy", null, HttpStatusCode.OK)));
+        var names = copies.Select(copy => copy.GetProperty("name").GetString()).ToList();
         Assert.Equal(8, names.Distinct().Count());
         var shelf = await web.Client.GetFromJsonAsync<JsonElement>("/api/shelf", TestContext.Current.CancellationToken);
-        var cues = shelf.GetProperty("cues").EnumerateArray().Where(cue => names.Contains(cue.GetProperty("name").GetString())).Select(cue => cue.GetProperty("id").GetString()).ToList();
+        var cues = shelf.GetProperty("cues").EnumerateArray().Where(cue => names.Contains(cue.GetProperty("name").GetString()))
+            .Select(cue => cue.GetProperty("id").GetString()).ToList();
         var used = await Task.WhenAll(cues.Concat(cues).Select(async id =>
         {
-            using var response = await web.Client.PostAsync(new Uri($"/api/shelf/cues/{id}/use", UriKind.Relative), null, TestContext.Current.CancellationToken);
+            using var response = await web.Client.PostAsync(
+                new Uri($"/api/shelf/cues/{id}/use", UriKind.Relative), null, TestContext.Current.CancellationToken);
             return response.StatusCode;
         }));
         Assert.All(used, status => Assert.Equal(HttpStatusCode.NoContent, status));
         shelf = await web.Client.GetFromJsonAsync<JsonElement>("/api/shelf", TestContext.Current.CancellationToken);
         Assert.Single(shelf.GetProperty("cues").EnumerateArray(), cue => cue.GetProperty("isCurrent").GetBoolean());
         // The fixture is shared: the house's cue is in use again.
-        using var again = await web.Client.PostAsync(new Uri("/api/shelf/cues/house/use", UriKind.Relative), null, TestContext.Current.CancellationToken);
+        using var again = await web.Client.PostAsync(
+            new Uri("/api/shelf/cues/house/use", UriKind.Relative), null, TestContext.Current.CancellationToken);
     }
 
     [Theory]
@@ -163,7 +184,8 @@ public sealed class NoServerErrorTests(WebFixture web)
         Assert.Equal("name", problem.GetProperty("code").GetString());
         problem = await PostAsync("/api/shelf/players", new { name, document = new { preset = "club" } }, HttpStatusCode.BadRequest);
         Assert.Equal("name", problem.GetProperty("code").GetString());
-        problem = await PostAsync("/api/layouts", new { name = "fine", balls = new[] { Cue }, tags = new[] { name } }, HttpStatusCode.BadRequest);
+        problem = await PostAsync(
+            "/api/layouts", new { name = "fine", balls = new[] { Cue }, tags = new[] { name } }, HttpStatusCode.BadRequest);
         Assert.Equal("tags", problem.GetProperty("code").GetString());
     }
 
@@ -182,7 +204,8 @@ public sealed class NoServerErrorTests(WebFixture web)
         await PostAsync("/api/exchange/csv", new { balls = new[] { Cue }, marks }, HttpStatusCode.BadRequest);
         var file = $"record,name,x_mm,y_mm,value\nversion,,,,1\ntarget,a,1000,800,\ntext,a,,,\"{text}\"\n";
         using var content = new StringContent(file, Encoding.UTF8, "text/csv");
-        using var read = await web.Client.PostAsync(new Uri("/api/exchange/read", UriKind.Relative), content, TestContext.Current.CancellationToken);
+        using var read =
+            await web.Client.PostAsync(new Uri("/api/exchange/read", UriKind.Relative), content, TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.BadRequest, read.StatusCode);
         Assert.Contains("formula", await read.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
     }

@@ -163,7 +163,8 @@ public sealed class PredictContractTests(WebFixture web)
     [InlineData("""{"balls":[{"id":"red1","x":1,"y":1}],"strike":{"directionDeg":0,"pace":4}}""", 400, "layout", "white is missing")]
     [InlineData("""{"balls":[{"id":"cue","x":9,"y":1}],"strike":{"directionDeg":0,"pace":4}}""", 400, "layout", "not on the bed")]
     [InlineData("""{"balls":[{"id":"cue","x":-0.03,"y":-0.03}],"strike":{"directionDeg":0,"pace":4}}""", 400, "layout", "not on the bed")]
-    [InlineData("""{"balls":[{"id":"cue","x":1e999,"y":1}],"strike":{"directionDeg":0,"pace":4}}""", 400, "badJson", "balls[0].x is no finite number")]
+    [InlineData("""{"balls":[{"id":"cue","x":1e999,"y":1}],"strike":{"directionDeg":0,"pace":4}}""", 400, "badJson",
+        "balls[0].x is no finite number")]
     [InlineData("""{"balls":[CUE,CUE],"strike":{"directionDeg":0,"pace":4}}""", 400, "layout", "given 2 times")]
     [InlineData("""{"balls":[CUE,{"id":"red1","x":0.64,"y":0.9}],"strike":{"directionDeg":0,"pace":4}}""", 400, "layout", "overlap")]
     [InlineData("""{"balls":[CUE,{"id":"red16","x":1,"y":0.9}],"strike":{"directionDeg":0,"pace":4}}""", 400, "layout", "no ball called")]

@@ -17,7 +17,9 @@ public sealed partial class StartTests
         var folder = TestCluster.Beside("start", durable: true).Folder;
         using var first = new Started(folder);
         using var second = new Started(folder);
-        var started = await Task.WhenAny(first.SaysAsync(Serves()), second.SaysAsync(Serves())) is { } one ? (await one).Groups[1].Value : "";
+        var started = await Task.WhenAny(first.SaysAsync(Serves()), second.SaysAsync(Serves())) is { } one
+            ? (await one).Groups[1].Value
+            : "";
         var (server, other) = first.Printed.Contains("Ctrl+C", StringComparison.Ordinal) ? (first, second) : (second, first);
         Assert.Contains("Another start is at work", other.Printed, StringComparison.Ordinal);
         Assert.Equal(started, (await other.SaysAsync(Runs())).Groups[1].Value);
@@ -28,9 +30,11 @@ public sealed partial class StartTests
         Assert.Equal(HttpStatusCode.OK, await StatusAsync(client));
         var log = Log().Match(server.Printed).Groups[1].Value;
         Assert.Contains("started", await File.ReadAllTextAsync(log, TestContext.Current.CancellationToken), StringComparison.Ordinal);
-        using (var web = Process.GetProcessById(int.Parse(await File.ReadAllTextAsync(folder + ".web.pid", TestContext.Current.CancellationToken)))) web.Kill();
+        using (var web = Process.GetProcessById(
+            int.Parse(await File.ReadAllTextAsync(folder + ".web.pid", TestContext.Current.CancellationToken)))) web.Kill();
         await server.SaysAsync(Again());
-        Assert.Contains("ended with code", await File.ReadAllTextAsync(log, TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.Contains(
+            "ended with code", await File.ReadAllTextAsync(log, TestContext.Current.CancellationToken), StringComparison.Ordinal);
         var clock = Stopwatch.StartNew();
         while (await StatusAsync(client) != HttpStatusCode.OK) Assert.True(clock.Elapsed < Patience, "It does not come back.");
 
@@ -39,8 +43,10 @@ public sealed partial class StartTests
         await plans[0];
         clock.Restart();
         // Not an interrupt: what runs in the background of a shell may be told to ignore those.
-        using (var stop = Process.Start("kill", ["-TERM", $"{server.Process.Id}"])) await stop.WaitForExitAsync(TestContext.Current.CancellationToken);
-        await server.Process.WaitForExitAsync(TestContext.Current.CancellationToken).WaitAsync(Patience, TestContext.Current.CancellationToken);
+        using (var stop = Process.Start("kill", ["-TERM", $"{server.Process.Id}"])) await stop.WaitForExitAsync(
+            TestContext.Current.CancellationToken);
+        await server.Process.WaitForExitAsync(TestContext.Current.CancellationToken)
+            .WaitAsync(Patience, TestContext.Current.CancellationToken);
         Figures.Print($"./start stops in {clock.Elapsed.TotalSeconds:0.0} s while plans run (aim 3).");
         // Not a measurement: far from the half minute for which a server may wait for its requests.
         Assert.True(clock.Elapsed < TimeSpan.FromSeconds(10));
@@ -50,8 +56,11 @@ public sealed partial class StartTests
 
     private static async Task PlanAsync(HttpClient client, CancellationToken cancel)
     {
-        object[] balls = [new { id = "cue", x = 2.4, y = 0.5 }, new { id = "red1", x = 2.9, y = 0.4 }, new { id = "red2", x = 3.0, y = 1.3 }, new { id = "black", x = 3.245, y = 0.889 }];
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/breaks/plan") { Content = JsonContent.Create(new { balls, budget = 200_000 }) };
+        object[] balls = [
+            new { id = "cue", x = 2.4, y = 0.5 }, new { id = "red1", x = 2.9, y = 0.4 }, new { id = "red2", x = 3.0, y = 1.3 },
+            new { id = "black", x = 3.245, y = 0.889 }];
+        using var request =
+            new HttpRequestMessage(HttpMethod.Post, "/api/breaks/plan") { Content = JsonContent.Create(new { balls, budget = 200_000 }) };
         await client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancel);
     }
 
@@ -88,7 +97,8 @@ public sealed partial class StartTests
 
         public Started(string folder)
         {
-            var info = new ProcessStartInfo(Path.Combine(TestCluster.RepositoryRoot, "start")) { RedirectStandardOutput = true, RedirectStandardError = true };
+            var info = new ProcessStartInfo(
+                Path.Combine(TestCluster.RepositoryRoot, "start")) { RedirectStandardOutput = true, RedirectStandardError = true };
             info.Environment["DEEP_BAIZE_DATA"] = folder;
             info.Environment["DEEP_BAIZE_PORT"] = "5390";
             Process = Process.Start(info)!;
@@ -115,7 +125,8 @@ public sealed partial class StartTests
             while (true)
             {
                 if (what.Match(Printed) is { Success: true } match) return match;
-                Assert.True(clock.Elapsed < Patience && !(Process.HasExited && clock.Elapsed > TimeSpan.FromSeconds(5)), $"It does not say {what}: {Printed}");
+                Assert.True(clock.Elapsed < Patience
+                    && !(Process.HasExited && clock.Elapsed > TimeSpan.FromSeconds(5)), $"It does not say {what}: {Printed}");
                 await Task.Delay(50);
             }
         }

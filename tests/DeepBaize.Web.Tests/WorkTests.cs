@@ -35,7 +35,8 @@ public sealed class BusyFixture : IAsyncLifetime
 public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
 {
     /// <summary>Balls that lose nothing on the cloth and everything to each other: thousands of events a second that never end.</summary>
-    private static readonly object Sticky = new { table = new { rollingFriction = 0, slidingFriction = 0.66 }, balls = new { restitution = 0, frictionFactor = 0 } };
+    private static readonly object Sticky =
+        new { table = new { rollingFriction = 0, slidingFriction = 0.66 }, balls = new { restitution = 0, frictionFactor = 0 } };
 
     private static readonly object[] Rack =
     [
@@ -45,7 +46,8 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
 
     private static readonly object[] Open =
     [
-        Ball("cue", 2.4, 0.5), Ball("red1", 2.9, 0.4), Ball("red2", 3.0, 1.3), Ball("red3", 2.2, 1.1), Ball("blue", 1.7845, 0.889), Ball("pink", 2.67675, 0.889), Ball("black", 3.245, 0.889),
+        Ball("cue", 2.4, 0.5), Ball("red1", 2.9, 0.4), Ball("red2", 3.0, 1.3), Ball("red3", 2.2, 1.1), Ball("blue", 1.7845, 0.889),
+        Ball("pink", 2.67675, 0.889), Ball("black", 3.245, 0.889),
     ];
 
     private const int Predictions = 200;
@@ -58,7 +60,9 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
     public void Work_is_counted_over_all_threads_and_ends_the_question_when_it_is_too_much()
     {
         var simulation = new TableSimulation(PlayingConditions.Club, Table.Outline.TableOutline.Club);
-        var layout = Table.Layouts.LayoutRules.TryBuild([new(BallId.Cue, new Place(1, 0.8)), new(BallId.Red1, new Place(2, 0.85))], Table.Outline.TableOutline.Club, BallGauge.Standard, Table.Layouts.LayoutMode.Free, out _)!;
+        var layout = Table.Layouts.LayoutRules.TryBuild(
+            [new(BallId.Cue, new Place(1, 0.8)), new(BallId.Red1, new Place(2, 0.85))], Table.Outline.TableOutline.Club, BallGauge.Standard,
+            Table.Layouts.LayoutMode.Free, out _)!;
         var (events, spent, strokes) = WorkMeter.Measure(
             1_000_000,
             meter =>
@@ -67,7 +71,8 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
                 Parallel.For(0, 20, new ParallelOptions { MaxDegreeOfParallelism = 2 }, i =>
                 {
                     var result = new StrokeResult();
-                    new TableSimulation(PlayingConditions.Club, Table.Outline.TableOutline.Club).Run(layout, new Strike(0.05 * i, 3, 0, 0), result);
+                    new TableSimulation(PlayingConditions.Club, Table.Outline.TableOutline.Club)
+                        .Run(layout, new Strike(0.05 * i, 3, 0, 0), result);
                     Interlocked.Add(ref sum, result.EventCount + 1);
                 });
                 return (sum, meter.Spent, meter.Strokes);
@@ -75,10 +80,12 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
             TestContext.Current.CancellationToken);
         Assert.Equal((events, 20), (spent, strokes));
         Assert.Null(WorkMeter.Current);
-        Assert.Throws<WorkBudgetException>(() => WorkMeter.Measure(5, _ => simulation.Play(layout, new Strike(0.05, 3, 0, 0)), TestContext.Current.CancellationToken));
+        Assert.Throws<WorkBudgetException>(
+            () => WorkMeter.Measure(5, _ => simulation.Play(layout, new Strike(0.05, 3, 0, 0)), TestContext.Current.CancellationToken));
         using var stopped = new CancellationTokenSource();
         stopped.Cancel();
-        Assert.Throws<OperationCanceledException>(() => WorkMeter.Measure(1_000, _ => simulation.Play(layout, new Strike(0.05, 3, 0, 0)), stopped.Token));
+        Assert.Throws<OperationCanceledException>(
+            () => WorkMeter.Measure(1_000, _ => simulation.Play(layout, new Strike(0.05, 3, 0, 0)), stopped.Token));
     }
 
     [Fact]
@@ -103,7 +110,8 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         object body = path switch
         {
             "/api/pots/fixes" => Question("black"),
-            "/api/pots/heights" => new { distances = Enumerable.Range(1, 20).Select(i => 0.1 * i), pace = 6, roll = 0, coefficients = Sticky },
+            "/api/pots/heights" =>
+                new { distances = Enumerable.Range(1, 20).Select(i => 0.1 * i), pace = 6, roll = 0, coefficients = Sticky },
             "/api/players/look" => new { player = new { preset = "club" }, coefficients = Sticky },
             "/api/pots/matrix" => new { balls = Rack, coefficients = Sticky },
             "/api/chances/stroke" => new { question = Question("black"), samples = 20_000 },
@@ -155,7 +163,9 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         }
 
         times.Sort();
-        Figures.Print($"Live prediction beside {Pool.Plans} plans that run or wait: median {times[Predictions / 2]:0.0} ms, p95 {times[Predictions * 95 / 100]:0.0} ms (aim 30).");
+        Figures.Print(
+            $"Live prediction beside {Pool.Plans} plans that run or wait: median {times[Predictions / 2]:0.0} ms, "
+            + $"p95 {times[Predictions * 95 / 100]:0.0} ms (aim 30).");
         Assert.InRange(Pool.Plans, 50, ComputePool.MostPlans);
         await leave.CancelAsync();
         var answers = plans.Where(plan => plan.IsCompletedSuccessfully).Select(plan => plan.Result).ToList();
@@ -167,7 +177,8 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
 
         async Task<(HttpStatusCode Status, double RetrySeconds)> AskForAsync(CancellationToken cancel)
         {
-            using var request = new HttpRequestMessage(HttpMethod.Post, "/api/breaks/plan") { Content = JsonContent.Create(new { balls = Open, budget = 60_000 }) };
+            using var request = new HttpRequestMessage(
+                HttpMethod.Post, "/api/breaks/plan") { Content = JsonContent.Create(new { balls = Open, budget = 60_000 }) };
             var response = await Client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancel);
             // The answer is left open: its plan goes on until the reader leaves.
             cancel.Register(response.Dispose);
@@ -176,7 +187,8 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
 
         async Task PredictAsync()
         {
-            using var predicted = await Client.PostAsJsonAsync("/api/shots/predict", new { balls = Open, strike = new { directionDeg = 10.0, pace = 4 } });
+            using var predicted =
+                await Client.PostAsJsonAsync("/api/shots/predict", new { balls = Open, strike = new { directionDeg = 10.0, pace = 4 } });
             Assert.Equal(HttpStatusCode.OK, predicted.StatusCode);
         }
     }
@@ -186,7 +198,8 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
     {
         using var leave = new CancellationTokenSource();
         var body = new { question = Question("black"), samples = 20_000 };
-        var asked = Enumerable.Range(0, ComputePool.MostBusy + 8).Select(_ => Client.PostAsJsonAsync("/api/chances/stroke", body, leave.Token)).ToList();
+        var asked = Enumerable.Range(0, ComputePool.MostBusy + 8)
+            .Select(_ => Client.PostAsJsonAsync("/api/chances/stroke", body, leave.Token)).ToList();
         using var refused = await await Task.WhenAny(asked);
         Assert.Equal(HttpStatusCode.TooManyRequests, refused.StatusCode);
         Assert.True(refused.Headers.RetryAfter?.Delta > TimeSpan.Zero);
@@ -197,7 +210,10 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
     [Fact]
     public void A_stain_of_many_strokes_is_made_of_some_of_them_and_can_be_stopped()
     {
-        var samples = Enumerable.Range(0, 20_000).Select(i => new StrokeSample(true, MissSide.None, false, new Place(1 + i % 997 * 1e-4, 0.8 + i % 311 * 1e-4), null, null, default, 0, null, 0, false, false, 0)).ToList();
+        var samples = Enumerable.Range(0, 20_000)
+            .Select(i => new StrokeSample(
+                true, MissSide.None, false, new Place(1 + i % 997 * 1e-4, 0.8 + i % 311 * 1e-4), null, null, default, 0, null, 0, false,
+                false, 0)).ToList();
         Assert.InRange(Stain.Of(samples, TestContext.Current.CancellationToken).Places.Count, 100, 2000);
         using var stopped = new CancellationTokenSource();
         stopped.Cancel();
@@ -206,7 +222,9 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
 
     private static object Ball(string id, double x, double y) => new { id, x, y };
 
-    private static object Question(string ball) => new { balls = Rack, pot = new { ball, pocket = "topGreenSide" }, strike = new { directionDeg = 0, pace = 7 }, coefficients = Sticky };
+    private static object Question(string ball) =>
+        new { balls = Rack, pot = new { ball, pocket = "topGreenSide" }, strike = new { directionDeg = 0, pace = 7 },
+        coefficients = Sticky };
 
     private static async Task<bool> UntilAsync(Func<bool> holds, int milliseconds)
     {

@@ -39,7 +39,8 @@ internal sealed class TestCluster(string folder, bool durable)
     /// machine.
     /// </summary>
     public string Connection(string database, string role = "deep_baize_owner") =>
-        $"Host=127.0.0.1;Port={Start()};Username={role};Passfile={Path.Combine(Secrets(), role)}.pgpass;Database={database};Timeout=60;Command Timeout=120";
+        $"Host=127.0.0.1;Port={Start()};Username={role};Passfile={Path.Combine(Secrets(), role)}.pgpass;Database={database};"
+        + "Timeout=60;Command Timeout=120";
 
     private string Run(string verb)
     {

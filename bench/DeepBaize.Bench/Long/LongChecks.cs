@@ -18,7 +18,7 @@ internal static class LongChecks
     private const int Shots = 1_000_000;
     private const int PotLayouts = 2000;
     private const int ListedLayouts = 2000;
-    private const int ListedSeed = 800_000;
+    private const int ListedSeed = 820_000;
     private const int ListedDraws = 2000;
     private const int ListedScreenEvery = 20;
     private const int Requests = 100_000;
@@ -55,7 +55,9 @@ internal static class LongChecks
     [
         new("shots", "Random shots keep the laws", $"{Shots} shots", 0, false, PlayShots),
         new("pots", "The solver of pots against a brute scan", $"{PotLayouts} layouts", 0, false, () => TryPots(PotLayouts)),
-        new("listed", "The pots that the planner sees against sampling", $"{ListedLayouts} layouts, two players, {ListedDraws} draws a pot", ListedSeed, true, () => TryListed(ListedLayouts)),
+        new(
+            "listed", "The pots that the planner sees against sampling",
+            $"{ListedLayouts} layouts, two players, {ListedDraws} draws a pot", ListedSeed, true, () => TryListed(ListedLayouts)),
         new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false, TryPresets),
         new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, false, () => TryChances(ChancePots)),
         new("answers", "Plain positions answered as players do", $"40 positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AskPlain(1)),

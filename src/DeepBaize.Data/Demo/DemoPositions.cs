@@ -103,7 +103,8 @@ internal static class DemoPositions
     }
 
     /// <summary>A stroke at a pace of the house's scale.</summary>
-    private static SavedStroke At(double directionDeg, double pace, double side, double height) => new(directionDeg, PositionUpgrades.HouseSpeed(pace), side, height);
+    private static SavedStroke At(double directionDeg, double pace, double side, double height) =>
+        new(directionDeg, PositionUpgrades.HouseSpeed(pace), side, height);
 
     /// <summary>The named colours on their spots; all six when none is named.</summary>
     private static IEnumerable<(BallId Ball, double X, double Y)> OnSpots(params BallId[] colours) =>

@@ -23,7 +23,8 @@ internal static class PositionUpgrades
     {
         var version = document["schemaVersion"] is JsonValue value && value.TryGetValue<int>(out var given) ? given : 0;
         if (version is < 1 or > PositionDocument.CurrentVersion)
-            throw new NotSupportedException($"The position was saved in version {version}; this program reads up to {PositionDocument.CurrentVersion}.");
+            throw new NotSupportedException(
+                $"The position was saved in version {version}; this program reads up to {PositionDocument.CurrentVersion}.");
         for (; version < PositionDocument.CurrentVersion; version++) Upgrades.GetValueOrDefault(version)?.Invoke(document);
         document["schemaVersion"] = PositionDocument.CurrentVersion;
         return document;

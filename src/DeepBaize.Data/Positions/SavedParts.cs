@@ -10,11 +10,13 @@ namespace DeepBaize.Data.Positions;
 public sealed record SavedBall(string Id, double X, double Y)
 {
     /// <summary>Lists of balls are replaced, not changed.</summary>
-    internal static ValueComparer<IReadOnlyList<SavedBall>> Comparer { get; } = new((one, other) => ReferenceEquals(one, other), balls => balls.Count, balls => balls);
+    internal static ValueComparer<IReadOnlyList<SavedBall>> Comparer { get; } =
+        new((one, other) => ReferenceEquals(one, other), balls => balls.Count, balls => balls);
 
     internal static string Write(IReadOnlyList<SavedBall> balls) => JsonSerializer.Serialize(balls, JsonSerializerOptions.Web);
 
-    internal static IReadOnlyList<SavedBall> Read(string json) => JsonSerializer.Deserialize<IReadOnlyList<SavedBall>>(json, JsonSerializerOptions.Web)!;
+    internal static IReadOnlyList<SavedBall> Read(string json) =>
+        JsonSerializer.Deserialize<IReadOnlyList<SavedBall>>(json, JsonSerializerOptions.Web)!;
 }
 
 /// <summary>The stroke that was set when the position was saved.</summary>

@@ -251,7 +251,9 @@ public sealed partial class TableSimulation
     {
         var leans = body.Own.Presses || before.Velocity.Dot(into) < CushionImpact.DeadSpeed;
         var share = _conditions.Table.CushionLiveliness[cushion] * (pocket is null ? 1 : _conditions.JawFactor);
-        var after = leans ? CushionImpact.TakeNormalVelocity(before, into) : CushionImpact.Resolve(before, into, share, pocket is null ? _conditions : _jaws);
+        var after = leans
+            ? CushionImpact.TakeNormalVelocity(before, into)
+            : CushionImpact.Resolve(before, into, share, pocket is null ? _conditions : _jaws);
         Change(ref body, ClothMotion.Begin(after, _conditions.Table, _radius), leans);
         if (leans)
         {

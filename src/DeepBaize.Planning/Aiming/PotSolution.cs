@@ -23,7 +23,8 @@ public sealed record PotWindow(WindowEdge Thick, WindowEdge Thin, double Distanc
     public double WidthAtPocket => Turn * Distance;
 
     /// <summary>Heading from white to ball in the middle of the window.</summary>
-    public double MiddleHeadingRadians => Thin.HeadingRadians + Math.IEEERemainder(Thick.HeadingRadians - Thin.HeadingRadians, Math.Tau) / 2;
+    public double MiddleHeadingRadians =>
+        Thin.HeadingRadians + Math.IEEERemainder(Thick.HeadingRadians - Thin.HeadingRadians, Math.Tau) / 2;
 
     /// <summary>True when a heading from white to ball lies within the window.</summary>
     public bool Holds(double headingRadians) => Math.Abs(Math.IEEERemainder(headingRadians - MiddleHeadingRadians, Math.Tau)) <= Turn / 2;
@@ -47,7 +48,8 @@ public sealed record PotWindow(WindowEdge Thick, WindowEdge Thin, double Distanc
 /// <param name="IsPartial">True when the wanted part of the pocket is shut and another part was taken.</param>
 /// <param name="HeadingRadians">Heading from white to ball at contact, as the white is aimed.</param>
 public sealed record PotSolution(
-    Pot Pot, Strike Strike, PottingLine Line, Place Contact, double CutRadians, double Offset, double ArrivalSpeed, PotWindow? Window, bool IsPartial, double HeadingRadians)
+    Pot Pot, Strike Strike, PottingLine Line, Place Contact, double CutRadians, double Offset, double ArrivalSpeed, PotWindow? Window,
+    bool IsPartial, double HeadingRadians)
 {
     /// <summary>How much of the ball is covered at contact: 1 full, 0 the finest edge.</summary>
     public double Fraction => 1 - Math.Sin(Math.Abs(CutRadians));

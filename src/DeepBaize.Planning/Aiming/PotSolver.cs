@@ -90,7 +90,8 @@ public sealed class PotSolver
     /// <param name="dials">Pace, side and height of the stroke.</param>
     /// <param name="headingRadians">Heading from white to ball at contact with which it was potted.</param>
     /// <returns>The stroke; null when none near there pots.</returns>
-    public Strike? AimNear(Layout layout, Pot pot, Dials dials, double headingRadians) => QuestionOf(layout, pot, dials)?.AimNear(headingRadians);
+    public Strike? AimNear(Layout layout, Pot pot, Dials dials, double headingRadians) =>
+        QuestionOf(layout, pot, dials)?.AimNear(headingRadians);
 
     /// <summary>
     /// The same pot aimed at the middle of its window: near a pocket the middle of what it takes at that angle is not the middle of what
@@ -105,7 +106,9 @@ public sealed class PotSolver
         ArgumentNullException.ThrowIfNull(solution);
         if (solution.Window is not { } window) return solution;
         var off = Math.IEEERemainder(window.MiddleHeadingRadians - solution.HeadingRadians, Math.Tau) * window.Distance;
-        return Math.Abs(off) < OffMiddle || QuestionOf(layout, solution.Pot, dials) is not { } question ? solution : question.Moved(solution, window.MiddleHeadingRadians);
+        return Math.Abs(off) < OffMiddle || QuestionOf(layout, solution.Pot, dials) is not { } question
+            ? solution
+            : question.Moved(solution, window.MiddleHeadingRadians);
     }
 
     /// <summary>How the object ball runs when a stroke is played with the balls as they are.</summary>
@@ -200,7 +203,8 @@ public sealed class PotSolver
                 : new PotAnswer(null, refusal, isAimed ? Strike(heading) : null);
         }
 
-        public PotSolution Moved(PotSolution solution, double heading) => Drops(heading) ? Tell(heading, solution.Window, solution.IsPartial) : solution;
+        public PotSolution Moved(PotSolution solution, double heading) =>
+            Drops(heading) ? Tell(heading, solution.Window, solution.IsPartial) : solution;
 
         /// <summary>The heading at which the ball passes the pocket point at an offset when no other ball is near.</summary>
         private (double Heading, ObjectBallRun Run) FindRoot(double wanted, int steps = RootSteps, double tolerance = RootTolerance)
@@ -292,7 +296,8 @@ public sealed class PotSolver
             var run = Run(_layout, heading);
             var contact = _solver._result.FirstContact!.Value;
             return new PotSolution(
-                _pot, Strike(heading), _line, contact.White.Place, contact.CutRadians, run.Offset, run.ArrivalSpeed, window, isPartial, heading);
+                _pot, Strike(heading), _line, contact.White.Place, contact.CutRadians, run.Offset, run.ArrivalSpeed, window, isPartial,
+                heading);
         }
 
         private bool Drops(double heading) => _solver.Pots(_layout, _pot, Strike(heading));

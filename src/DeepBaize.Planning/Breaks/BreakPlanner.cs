@@ -85,7 +85,9 @@ public sealed class BreakPlanner
 
     private BreakPlan PlanOnce(FrameState frame, int budget, bool isLast, ref int played, CancellationToken cancel)
     {
-        var (start, found) = frame.IsInHand ? SearchInHand(frame, budget, ref played, cancel) : (frame, SearchFirst(frame, budget, budget, ref played, cancel));
+        var (start, found) = frame.IsInHand
+            ? SearchInHand(frame, budget, ref played, cancel)
+            : (frame, SearchFirst(frame, budget, budget, ref played, cancel));
         if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], [], default, [], null, played, isLast) { Pots = PotsOf(start) };
         var best = found.Best[0];
         var line = Follow(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel);
@@ -94,7 +96,9 @@ public sealed class BreakPlanner
         var misses = isLast ? MissLeaves(start, best.Stroke, cancel) : null;
         played += _frames.Played - before;
         var remedies = isLast ? Remedies(start, ref played, cancel) : [];
-        return new BreakPlan(line, best.Worth, best.Error, frame.IsInHand ? start.White : null, _facts.Find(line, best), others, _facts.Closed(line), remedies, misses, played, isLast) { Pots = PotsOf(start) };
+        return new BreakPlan(
+            line, best.Worth, best.Error, frame.IsInHand ? start.White : null, _facts.Find(line, best), others, _facts.Closed(line),
+            remedies, misses, played, isLast) { Pots = PotsOf(start) };
     }
 
     private static BreakSearchResult Search(BreakSearch search, FrameState frame, int budget, ref int played, CancellationToken cancel)
@@ -121,7 +125,8 @@ public sealed class BreakPlanner
     }
 
     /// <summary>The pots of a frame that the plan has solved; null when it has not.</summary>
-    private IReadOnlyList<LeavePot>? PotsOf(FrameState frame) => frame.White is { } white && _solved.TryGetValue(white, out var pots) ? pots : null;
+    private IReadOnlyList<LeavePot>? PotsOf(FrameState frame) =>
+        frame.White is { } white && _solved.TryGetValue(white, out var pots) ? pots : null;
 
     /// <summary>Tries places for the white in hand: all are looked at, the most promising are searched.</summary>
     private (FrameState Frame, BreakSearchResult Found) SearchInHand(FrameState frame, int budget, ref int played, CancellationToken cancel)
@@ -193,7 +198,8 @@ public sealed class BreakPlanner
         if (_question.Wishes.Only is not null) return [];
         var others = new List<OtherBall>();
         var solved = PotsOf(start);
-        foreach (var ball in (solved ?? _gauge.Read(start)).Select(pot => pot.Pot.Ball).Distinct().Where(ball => ball != best.Stroke.Pot.Ball).Take(MostOthers).ToList())
+        foreach (var ball in (solved ?? _gauge.Read(start)).Select(pot => pot.Pot.Ball).Distinct()
+            .Where(ball => ball != best.Stroke.Pot.Ball).Take(MostOthers).ToList())
         {
             var search = new BreakSearch(_question with { Wishes = _question.Wishes with { Only = ball } });
             var found = search.Run(start, budget, solved?.Where(pot => pot.Pot.Ball == ball).ToList(), cancel);

@@ -52,7 +52,8 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// <param name="cancel">Stops between strokes.</param>
     /// <returns>The candidates, those that promise most first, and the strokes simulated.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public (List<StrokeCandidate> Found, int Played) Find(FrameState frame, Layout layout, int budget, IReadOnlyList<LeavePot>? known, CancellationToken cancel)
+    public (List<StrokeCandidate> Found, int Played) Find(
+        FrameState frame, Layout layout, int budget, IReadOnlyList<LeavePot>? known, CancellationToken cancel)
     {
         var played = 0;
         var pots = known ?? Listed(frame);
@@ -71,7 +72,9 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     {
         if (found.Find(one => one.Pot.Pot == pots[0].Pot) is not { } first) return false;
         played += Proofs;
-        return Enumerable.Range(0, Proofs).Count(i => workers.First.Player.Play(frame, layout, first.Stroke, Draws.Even(question.Seed, i)).Points > 0) >= Proofs * LeastKept;
+        var kept = Enumerable.Range(0, Proofs)
+            .Select(i => workers.First.Player.Play(frame, layout, first.Stroke, Draws.Even(question.Seed, i)));
+        return kept.Count(ruling => ruling.Points > 0) >= Proofs * LeastKept;
     }
 
     /// <summary>Solves every pot of the balls that may be played and that plain geometry leaves open.</summary>
@@ -92,10 +95,12 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
             strokes[i] = worker.Pots.Played - before;
         }, cancel);
         played += strokes.Sum();
-        return [.. solved.OfType<SolvedPot>().Where(pot => pot.Chance >= LeaveGauge.LeastChance).Select(pot => pot.ToLeavePot()).OrderByDescending(pot => pot.Chance)];
+        return [.. solved.OfType<SolvedPot>().Where(pot => pot.Chance >= LeaveGauge.LeastChance).Select(pot => pot.ToLeavePot())
+            .OrderByDescending(pot => pot.Chance)];
     }
 
-    private List<StrokeCandidate> Try(FrameState frame, Layout layout, int budget, IReadOnlyList<LeavePot> pots, ref int played, CancellationToken cancel)
+    private List<StrokeCandidate> Try(
+        FrameState frame, Layout layout, int budget, IReadOnlyList<LeavePot> pots, ref int played, CancellationToken cancel)
     {
         if (pots.Count == 0) return [];
         var count = Math.Max(4, budget / PerCandidate);
@@ -105,7 +110,9 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var dials = Math.Min(DialOrder.Count, Math.Max(1, listed / looked));
         var chosen = Chosen(frame, pots, looked);
         var solved = chosen.Where(pot => pot.Solved.WhiteSpeed > 0).Select(pot => (pot, pot.Solved));
-        var (found, first) = Try(frame, layout, [.. solved, .. Enumerable.Range(0, looked * dials).Select(i => (chosen[i % looked], DialOrder.At(i / looked)))], cancel);
+        var (found, first) = Try(
+            frame, layout, [.. solved, .. Enumerable.Range(0, looked * dials).Select(i => (chosen[i % looked], DialOrder.At(i / looked)))],
+            cancel);
         var (near, more) = Try(frame, layout, Near(found, count - looked * dials), cancel);
         played += first + more;
         return [.. found.Concat(near).OrderByDescending(one => one.Marked)];
@@ -160,7 +167,8 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// <summary>Aims a stroke and plays it as meant; null when it does not pot, or is ruled out.</summary>
     private StrokeCandidate? Look(FrameState frame, Layout layout, SearchWorker worker, in LeavePot pot, Dials dials)
     {
-        if (worker.Player.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, dials, question.Wishes, pot.HeadingRadians) is not { } stroke) return null;
+        var wide = pot.Pot with { Part = PocketPart.Opening };
+        if (worker.Player.Aim(layout, wide, dials, question.Wishes, pot.HeadingRadians) is not { } stroke) return null;
         var ruling = worker.Player.Play(frame, layout, stroke, StrokeDraw.Exact);
         if (ruling.Points == 0 || (!question.Wishes.Cushion && worker.Player.Last.WhiteCushions.Count > 0)) return null;
         var cost = question.Player.Preferences.Cost(stroke.Strike.Side, stroke.Strike.Height, stroke.Way > Cueing.BridgeWay.Stretched);

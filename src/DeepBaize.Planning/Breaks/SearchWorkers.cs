@@ -18,7 +18,8 @@ internal sealed class SearchWorkers
     public SearchWorkers(BreakQuestion question) => _workers =
     [
         .. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new SearchWorker(
-            new FramePlayer(question.Table, question.Player), question.Worth(), new LeaveGauge(question.Table, question.Player), new SolvedPots(question.Table, question.Player))),
+            new FramePlayer(question.Table, question.Player), question.Worth(), new LeaveGauge(question.Table, question.Player),
+            new SolvedPots(question.Table, question.Player))),
     ];
 
     /// <summary>The worker for what is not shared out.</summary>

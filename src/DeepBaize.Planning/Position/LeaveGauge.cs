@@ -21,7 +21,8 @@ namespace DeepBaize.Planning.Position;
 /// </param>
 /// <param name="Solved">The stroke with which it was solved; without speed when it is estimated.</param>
 public readonly record struct LeavePot(
-    Pot Pot, double Chance, double CutRadians, double WhiteDistance, BridgeWay Way, int Line, double HeadingRadians = double.NaN, Dials Solved = default)
+    Pot Pot, double Chance, double CutRadians, double WhiteDistance, BridgeWay Way, int Line, double HeadingRadians = double.NaN,
+    Dials Solved = default)
 {
     /// <summary>Chance from which a pot counts as on.</summary>
     public const double OnFrom = 0.5;

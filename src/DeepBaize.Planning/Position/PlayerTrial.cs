@@ -66,7 +66,8 @@ public static class PlayerTrial
         var hardest = CueStrike.HardestPace(0, table.Conditions);
         for (var pace = trial.Dials.Pace; pace <= hardest; pace += PaceStep)
         {
-            if (solver.Solve(trial.Layout, trial.Pot, Dials.AtPace(pace), withWindow: false).Solution is { } solution) return solution.Strike;
+            if (solver.Solve(trial.Layout, trial.Pot, Dials.AtPace(pace), withWindow: false).Solution is { } solution)
+                return solution.Strike;
         }
 
         return null;

@@ -26,7 +26,9 @@ public sealed record SolvedPot(PotSolution Solution, BridgeWay Way, double Chanc
         Dials.Of(Solution.Strike));
 
     /// <summary>True when the middle of what the pocket takes at that angle is what is aimed at.</summary>
-    private bool IsOfMiddle => Solution.Pot.Part == PocketPart.Opening && !Solution.IsPartial && Math.Abs(Solution.Offset - Solution.Line.WantedOffset) < NearMiddle;
+    private bool IsOfMiddle =>
+        Solution.Pot.Part == PocketPart.Opening && !Solution.IsPartial
+        && Math.Abs(Solution.Offset - Solution.Line.WantedOffset) < NearMiddle;
 
     private const double NearMiddle = 0.002;
 }
@@ -88,7 +90,8 @@ public sealed class SolvedPots
             {
                 // Near a pocket its parts lie at different cuts.
                 var lines = Enum.GetValues<PocketPart>().Select(part => PottingLine.Of(layout, new Pot(ball, pocket, part), table));
-                if (lines.Any(line => line.IsReachable && Corridor.MayBeOpen(layout, line, ball))) yield return new Pot(ball, pocket, PocketPart.Opening);
+                if (lines.Any(line => line.IsReachable && Corridor.MayBeOpen(layout, line, ball)))
+                    yield return new Pot(ball, pocket, PocketPart.Opening);
             }
         }
     }
@@ -106,7 +109,8 @@ public sealed class SolvedPots
         var found = soft == best ? Climb(layout, pot, pace, Harder, best) : soft;
         if (found is null or { Chance: > Certain }) return found;
         var between = Dials.Of(found.Solution.Strike).Pace;
-        return new[] { between - Softer / 2, between + Softer / 2 }.Where(at => at is >= Softest and <= Hardest).Aggregate(found, (likelier, at) => Better(likelier, Read(layout, found.Solution.Pot, at))!);
+        return new[] { between - Softer / 2, between + Softer / 2 }.Where(at => at is >= Softest and <= Hardest)
+            .Aggregate(found, (likelier, at) => Better(likelier, Read(layout, found.Solution.Pot, at))!);
     }
 
     /// <summary>Goes on to softer or harder paces while that makes the pot likelier.</summary>
@@ -117,13 +121,14 @@ public sealed class SolvedPots
             pace = next;
             var found = Read(layout, best?.Solution.Pot ?? pot, pace);
             if (best is null) found = OfOtherParts(layout, pot, pace, found);
-            if (found is null || found.Chance <= (best?.Chance ?? 0)) return best;
+            if ((found?.Chance ?? 0) < (best?.Chance ?? 0)) return best;
             best = found;
         }
 
         return best;
 
-        double Next(double from) => step < 0 ? Math.Max(Math.Min(from, Softest), from + step) : Math.Min(Math.Max(from, Hardest), from + step);
+        double Next(double from) =>
+            step < 0 ? Math.Max(Math.Min(from, Softest), from + step) : Math.Min(Math.Max(from, Hardest), from + step);
     }
 
     /// <summary>The likeliest of a pot and of the same into the sides of the pocket, where these are other windows.</summary>
@@ -132,7 +137,8 @@ public sealed class SolvedPots
         foreach (var part in new[] { PocketPart.NearJaw, PocketPart.FarJaw })
         {
             var aimed = _solver.Solve(layout, pot with { Part = part }, Dials.AtPace(pace, 0, 0), withWindow: false).Solution;
-            if (aimed is not null && best?.Solution.Window?.Holds(aimed.HeadingRadians) != true) best = Better(best, Read(layout, pot with { Part = part }, pace));
+            if (aimed is not null && best?.Solution.Window?.Holds(aimed.HeadingRadians) != true)
+                best = Better(best, Read(layout, pot with { Part = part }, pace));
         }
 
         return best;
@@ -145,7 +151,9 @@ public sealed class SolvedPots
         var plain = Read(layout, pot, pace, 0, out var elevation);
         if (elevation <= CueingAnswer.LevelDegrees) return plain;
         var raised = Better(plain, Read(layout, pot, pace, RaisedHeight, out elevation));
-        return elevation > CueingAnswer.LevelDegrees || raised is null ? Better(raised, Read(layout, pot, pace, HighestHeight, out _)) : raised;
+        return elevation > CueingAnswer.LevelDegrees || raised is null
+            ? Better(raised, Read(layout, pot, pace, HighestHeight, out _))
+            : raised;
     }
 
     private SolvedPot? Read(Layout layout, Pot pot, double pace, double height, out double elevationDegrees)

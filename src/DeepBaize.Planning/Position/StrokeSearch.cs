@@ -186,7 +186,8 @@ public sealed class StrokeSearch
         var success = samples.Sum(sample => !sample.IsGood ? 0 : _question.Zone is not null ? sample.IsInZone ? 1 : 0 : sample.Next?.Chance ?? 0) / count;
         var dials = Dials.Of(strike);
         var plan = new ComparedPlan(
-            pot, pot == 0 ? 0 : success / pot, Demand.Of(dials, cued.Factor), player.Preferences.Cost(dials.Side, dials.Height, cued.NeedsRest) + (cued.IsPossible ? 0 : RuledOut));
+            pot, pot == 0 ? 0 : success / pot, Demand.Of(dials, cued.Factor),
+            player.Preferences.Cost(dials.Side, dials.Height, cued.NeedsRest) + (cued.IsPossible ? 0 : RuledOut));
         return new FoundStroke(strike, cued, _outlook.Of(layout, _question.Pot, strike).White, plan, success, count);
     }
 

@@ -52,9 +52,12 @@ public sealed record TableDoubt(
             Table = conditions.Table with
             {
                 SlidingFriction = Math.Min(1, conditions.Table.SlidingFriction * Factor(SlidingFriction, 0, 1)),
-                RollingFriction = Math.Min(Coefficients.MostRollingFriction, conditions.Table.RollingFriction * Factor(RollingFriction, 1, 3)),
+                RollingFriction =
+                    Math.Min(Coefficients.MostRollingFriction, conditions.Table.RollingFriction * Factor(RollingFriction, 1, 3)),
                 CushionRestitution = Math.Min(1, conditions.Table.CushionRestitution * Factor(CushionRestitution, 2, 5)),
-                CushionFriction = Math.Min(MostOfLimit * Coefficients.CushionFrictionLimit(conditions), conditions.Table.CushionFriction * Factor(CushionFriction, 3, 7)),
+                CushionFriction = Math.Min(
+                    MostOfLimit * Coefficients.CushionFrictionLimit(conditions),
+                    conditions.Table.CushionFriction * Factor(CushionFriction, 3, 7)),
             },
             Balls = conditions.Balls with
             {

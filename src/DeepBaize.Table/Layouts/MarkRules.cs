@@ -55,7 +55,9 @@ public static class MarkRules
         ArgumentNullException.ThrowIfNull(text);
         return text.Split(';').Any(cell =>
             (cell.Length > 0 && cell[0] is '\t' or '\r')
-            || (cell.TrimStart() is [var first, ..] trimmed && (FormulaSigns.Contains(first, StringComparison.Ordinal) || (first == '-' && !double.TryParse(trimmed, NumberStyles.Float, CultureInfo.InvariantCulture, out _)))));
+            || (cell.TrimStart() is [var first, ..] trimmed
+                && (FormulaSigns.Contains(first, StringComparison.Ordinal)
+                || (first == '-' && !double.TryParse(trimmed, NumberStyles.Float, CultureInfo.InvariantCulture, out _)))));
     }
 
     private static IEnumerable<(string Field, string Sentence)> ProblemsOf(Mark mark)

@@ -23,7 +23,8 @@ internal static class BreakFinder
     public static readonly int Threads = Math.Max(1, Environment.ProcessorCount - 1);
 
     /// <summary>Plans a break and streams each better answer.</summary>
-    public static IAsyncEnumerable<SseItem<object>> Stream(BreakScene scene, ComputePool pool, CancellationToken cancel) => PoolStream.ReadAsync<BreakAnswer>(
+    public static IAsyncEnumerable<SseItem<object>> Stream(BreakScene scene, ComputePool pool, CancellationToken cancel) =>
+        PoolStream.ReadAsync<BreakAnswer>(
         "plan",
         (teller, stop) => pool.RunPlanAsync(
             token =>

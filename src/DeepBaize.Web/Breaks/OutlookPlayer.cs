@@ -41,7 +41,8 @@ internal static class OutlookPlayer
     }
 
     /// <summary>Plays the visits and streams what they come to.</summary>
-    public static IAsyncEnumerable<SseItem<object>> Stream(OutlookScene scene, ComputePool pool, CancellationToken cancel) => PoolStream.ReadAsync<OutlookAnswer>(
+    public static IAsyncEnumerable<SseItem<object>> Stream(OutlookScene scene, ComputePool pool, CancellationToken cancel) =>
+        PoolStream.ReadAsync<OutlookAnswer>(
         "outlook",
         (teller, stop) => pool.RunPlanAsync(
             token =>

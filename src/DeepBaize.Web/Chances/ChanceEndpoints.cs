@@ -32,9 +32,12 @@ public static class ChanceEndpoints
             .WithName("SearchStrokes").WithSummary("Strokes that pot and stop in a zone, streamed as they get better.");
     }
 
-    private static RouteHandlerBuilder Pooled<TQuestion, TAnswer>(IEndpointRouteBuilder routes, string path, Func<TQuestion, CancellationToken, TAnswer> find)
+    private static RouteHandlerBuilder Pooled<TQuestion, TAnswer>(
+        IEndpointRouteBuilder routes, string path, Func<TQuestion, CancellationToken, TAnswer> find)
         where TQuestion : class =>
-        Refusable(routes.MapPost(path, (TQuestion request, ComputePool pool, CancellationToken cancel) => pool.AnswerAsync(token => find(request, token), cancel)));
+        Refusable(routes.MapPost(
+            path, (TQuestion request, ComputePool pool, CancellationToken cancel) =>
+                pool.AnswerAsync(token => find(request, token), cancel)));
 
     private static RouteHandlerBuilder Refusable(RouteHandlerBuilder route) => route
         .ProducesProblem(StatusCodes.Status400BadRequest)

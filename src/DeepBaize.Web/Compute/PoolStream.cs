@@ -62,7 +62,8 @@ internal static class PoolStream
         public void Tell(T item) => writer.TryWrite(new SseItem<object>(item, kind));
 
         /// <summary>How many are ahead.</summary>
-        public void Waits(int ahead) =>
-            writer.TryWrite(new SseItem<object>(new WaitingOutput(ahead, ahead == 1 ? "One plan is ahead of yours." : $"{ahead} plans are ahead of yours."), Waiting));
+        public void Waits(int ahead) => writer.TryWrite(new SseItem<object>(new WaitingOutput(ahead, Say(ahead)), Waiting));
+
+        private static string Say(int ahead) => ahead == 1 ? "One plan is ahead of yours." : $"{ahead} plans are ahead of yours.";
     }
 }

@@ -72,7 +72,8 @@ internal static class CsvPosition
                 null,
                 records.Marks,
                 records.State);
-            return new ImportResponse("", "", [], PositionReader.ToContent(PositionReader.Read(content, records.Contacts), PaceScale.House));
+            return new ImportResponse(
+                "", "", [], PositionReader.ToContent(PositionReader.Read(content, records.Contacts), PaceScale.House));
         }
         catch (RefusalException refusal)
         {

@@ -49,7 +49,8 @@ internal sealed class CsvRecords
             if (line > MostLines) throw FileFault.At(line, "", "A position has fewer lines than that.");
             var cells = csv.Record!;
             if (cells.Length != columns.Count) throw FileFault.At(line, "", $"{columns.Count} cells belong on a line, not {cells.Length}.");
-            if (Array.FindIndex(cells, MarkRules.IsFormula) is >= 0 and var formula) throw FileFault.At(line, columns[formula], "this looks like a formula; plain values only.");
+            if (Array.FindIndex(cells, MarkRules.IsFormula) is >= 0 and var formula)
+                throw FileFault.At(line, columns[formula], "this looks like a formula; plain values only.");
             if (cells[0] == "version") version = records.TakeVersion(line, cells[4]);
             else if (!version) throw FileFault.At(line, "record", "The version comes first.");
             else records.Take(line, cells);

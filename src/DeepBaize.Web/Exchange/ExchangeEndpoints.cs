@@ -22,5 +22,6 @@ public static class ExchangeEndpoints
     }
 
     /// <summary>A file that begins like an object is JSON; anything else is taken for CSV.</summary>
-    private static ImportResponse Read(string text, PaceScale paces) => text.TrimStart() is ['{' or '[', ..] ? JsonPosition.Read(text, paces) : CsvPosition.Read(text);
+    private static ImportResponse Read(string text, PaceScale paces) =>
+        text.TrimStart() is ['{' or '[', ..] ? JsonPosition.Read(text, paces) : CsvPosition.Read(text);
 }

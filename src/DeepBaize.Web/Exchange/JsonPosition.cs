@@ -47,7 +47,8 @@ internal static class JsonPosition
         try
         {
             var document = PositionDocument.Read(text);
-            var content = PositionReader.Read(PositionReader.ToContent(document, paces) with { Profile = document.Profile }, document.Contacts ?? []);
+            var content = PositionReader.Read(
+                PositionReader.ToContent(document, paces) with { Profile = document.Profile }, document.Contacts ?? []);
             return new ImportResponse(Text(root, "name"), Text(root, "note"), Tags(root), PositionReader.ToContent(content, paces));
         }
         catch (RefusalException refusal)

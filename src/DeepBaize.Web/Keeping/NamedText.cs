@@ -16,7 +16,9 @@ internal static class NamedText
         var trimmed = name.Trim();
         return trimmed.Length > 0 && IsLine(trimmed, most)
             ? trimmed
-            : throw RefusalException.Invalid("name", "No usable name", new Fault("name", null, "name", $"A name has 1 to {most} characters that can be seen, on one line."));
+            : throw RefusalException.Invalid(
+                "name", "No usable name",
+                new Fault("name", null, "name", $"A name has 1 to {most} characters that can be seen, on one line."));
     }
 
     /// <summary>A note of up to so many characters; null stays null.</summary>
@@ -26,7 +28,9 @@ internal static class NamedText
         var trimmed = note?.Trim();
         return trimmed is null || IsLine(trimmed, most)
             ? trimmed
-            : throw RefusalException.Invalid("note", "No usable note", new Fault("note", null, "note", $"A note has up to {most} characters that can be seen, on one line."));
+            : throw RefusalException.Invalid(
+                "note", "No usable note",
+                new Fault("note", null, "note", $"A note has up to {most} characters that can be seen, on one line."));
     }
 
     /// <summary>The next name that is free: the name itself (when counting from 1), or with a number in brackets.</summary>
@@ -73,6 +77,7 @@ internal static class NamedText
     /// Control and format signs (direction, joiners, soft hyphens), line ends, unassigned ones, and letters that show nothing.
     /// </summary>
     private static bool IsUnseen(Rune sign) => Rune.GetUnicodeCategory(sign) is
-        UnicodeCategory.Control or UnicodeCategory.Format or UnicodeCategory.LineSeparator or UnicodeCategory.ParagraphSeparator or UnicodeCategory.PrivateUse or UnicodeCategory.OtherNotAssigned
+        UnicodeCategory.Control or UnicodeCategory.Format or UnicodeCategory.LineSeparator or UnicodeCategory.ParagraphSeparator
+            or UnicodeCategory.PrivateUse or UnicodeCategory.OtherNotAssigned
         || sign.Value is 0x034F or 0x115F or 0x1160 or 0x17B4 or 0x17B5 or 0x2800 or 0x3164 or 0xFFA0;
 }

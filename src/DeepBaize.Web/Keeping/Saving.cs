@@ -28,10 +28,13 @@ internal static class Saving
         {
             throw stale();
         }
-        catch (DbUpdateException refused) when (refused.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } unique)
+        catch (DbUpdateException refused) when (
+            refused.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } unique)
         {
             // Two rows may also meet in what was kept of a version, or in what is in use: then somebody else was faster.
-            throw unique.ConstraintName?.EndsWith(OfNames, StringComparison.Ordinal) == true ? RefusalException.Conflict("nameTaken", taken) : stale();
+            throw unique.ConstraintName?.EndsWith(OfNames, StringComparison.Ordinal) == true
+                ? RefusalException.Conflict("nameTaken", taken)
+                : stale();
         }
     }
 
@@ -42,7 +45,8 @@ internal static class Saving
     /// <param name="database">The database.</param>
     /// <param name="owner">The owner.</param>
     /// <param name="cancel">Stops the waiting.</param>
-    public static async Task<IDbContextTransaction> BeginAloneAsync(this BaizeDbContext database, OwnerScope owner, CancellationToken cancel)
+    public static async Task<IDbContextTransaction> BeginAloneAsync(
+        this BaizeDbContext database, OwnerScope owner, CancellationToken cancel)
     {
         var transaction = await database.Database.BeginTransactionAsync(cancel);
         await database.Owners.FromSql($"select * from owners where id = {owner.Id} for update").ToListAsync(cancel);

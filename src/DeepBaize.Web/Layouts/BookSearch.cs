@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using DeepBaize.Data.Positions;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Web.Problems;
@@ -6,7 +7,7 @@ using Microsoft.EntityFrameworkCore;
 namespace DeepBaize.Web.Layouts;
 
 /// <summary>Finds saved positions by words: each must stand in the name, the note, a tag or the table's name, in any letters.</summary>
-internal static class BookSearch
+internal static partial class BookSearch
 {
     private const int LongestWords = 200;
     private const int MostWords = 8;
@@ -17,15 +18,25 @@ internal static class BookSearch
     {
         var each = (words ?? "").Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
         if (words?.Length > LongestWords || each.Length > MostWords || words?.Contains('\0', StringComparison.Ordinal) == true)
-            throw RefusalException.Invalid("words", "Too many words", new Fault("words", null, "words", $"Up to {MostWords} words are looked for, of {LongestWords} characters together."));
+            throw RefusalException.Invalid(
+                "words", "Too many words",
+                new Fault("words", null, "words", $"Up to {MostWords} words are looked for, of {LongestWords} characters together."));
         foreach (var word in each)
         {
-            var pattern = $"%{word.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
-            var tables = HouseProfiles.All.Where(profile => profile.Name.Contains(word, StringComparison.OrdinalIgnoreCase)).Select(profile => profile.Id).ToList();
+            var pattern = $"%{Wildcards().Replace(word, @"\$0")}%";
+            var tables = HouseProfiles.All.Where(profile => profile.Name.Contains(word, StringComparison.OrdinalIgnoreCase))
+                .Select(profile => profile.Id).ToList();
             positions = positions.Where(row =>
-                EF.Functions.ILike(row.Name, pattern) || EF.Functions.ILike(row.Note, pattern) || row.Tags.Any(tag => EF.Functions.ILike(tag, pattern)) || tables.Contains(row.Profile));
+                EF.Functions.ILike(row.Name, pattern)
+                || EF.Functions.ILike(row.Note, pattern)
+                || row.Tags.Any(tag => EF.Functions.ILike(tag, pattern))
+                || tables.Contains(row.Profile));
         }
 
         return positions;
     }
+
+    /// <summary>The signs that stand for others in a pattern, and that which takes this meaning from them.</summary>
+    [GeneratedRegex(@"[\\%_]")]
+    private static partial Regex Wildcards();
 }

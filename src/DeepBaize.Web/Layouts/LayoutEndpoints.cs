@@ -9,7 +9,9 @@ public static class LayoutEndpoints
         var layouts = routes.MapGroup("/api/layouts")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status503ServiceUnavailable);
-        layouts.MapGet("/", (string? words, int? skip, int? take, LayoutStore store, CancellationToken cancel) => store.ListAsync(new LayoutQuery(words, skip, take), cancel)).WithName("ListLayouts");
+        layouts.MapGet(
+            "/", (string? words, int? skip, int? take, LayoutStore store, CancellationToken cancel) =>
+                store.ListAsync(new LayoutQuery(words, skip, take), cancel)).WithName("ListLayouts");
         layouts.MapGet("/{id:guid}", (Guid id, LayoutStore store, CancellationToken cancel) => store.OpenAsync(id, cancel))
             .WithName("OpenLayout").ProducesProblem(StatusCodes.Status404NotFound);
         layouts.MapPost("/", async (CreateLayoutRequest request, LayoutStore store, CancellationToken cancel) =>

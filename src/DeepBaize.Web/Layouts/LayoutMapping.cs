@@ -12,7 +12,8 @@ internal static class LayoutMapping
         new PositionRow(row.Id, row.Name, row.Note, row.OwnerId, row.Version, row.UpdatedAt, row.Balls, row.Profile, row.Tags));
 
     public static LayoutSummary ToSummary(PositionRow row) => new(
-        row.Id, row.Name, row.Note, row.OwnerId == Owner.House, row.Version, row.UpdatedAt, PositionReader.ToBalls(row.Balls), PositionReader.ToProfile(row.Profile), row.Tags);
+        row.Id, row.Name, row.Note, row.OwnerId == Owner.House, row.Version, row.UpdatedAt, PositionReader.ToBalls(row.Balls),
+        PositionReader.ToProfile(row.Profile), row.Tags);
 
     public static LayoutResponse ToResponse(SavedPosition row, PaceScale paces)
     {
@@ -38,4 +39,5 @@ internal static class LayoutMapping
 
 /// <summary>A saved position without its document.</summary>
 internal sealed record PositionRow(
-    Guid Id, string Name, string Note, Guid OwnerId, int Version, DateTimeOffset UpdatedAt, IReadOnlyList<SavedBall> Balls, string Profile, IReadOnlyList<string> Tags);
+    Guid Id, string Name, string Note, Guid OwnerId, int Version, DateTimeOffset UpdatedAt, IReadOnlyList<SavedBall> Balls, string Profile,
+    IReadOnlyList<string> Tags);

@@ -20,11 +20,15 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         ArgumentNullException.ThrowIfNull(query);
         var (skip, take) = (query.Skip ?? 0, query.Take ?? LayoutPage.Usual);
         if (skip < 0 || take is < 1 or > LayoutPage.Most)
-            throw RefusalException.Invalid("page", "No such page", new Fault("take", null, "page", $"A page begins at 0 or later and has 1 to {LayoutPage.Most} positions."));
+            throw RefusalException.Invalid(
+                "page", "No such page",
+                new Fault("take", null, "page", $"A page begins at 0 or later and has 1 to {LayoutPage.Most} positions."));
         var found = BookSearch.Find(Standing, query.Words);
-        var rows = await found.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).ThenBy(row => row.Id).Skip(skip).Take(take).AsRows().ToListAsync(cancel);
+        var rows = await found.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).ThenBy(row => row.Id).Skip(skip)
+            .Take(take).AsRows().ToListAsync(cancel);
         var count = skip == 0 && rows.Count < take ? rows.Count : await found.CountAsync(cancel);
-        return new LayoutPage([.. rows.Select(LayoutMapping.ToSummary)], count, await Standing.SelectMany(row => row.Tags).Distinct().OrderBy(tag => tag).ToListAsync(cancel));
+        var tags = await Standing.SelectMany(row => row.Tags).Distinct().OrderBy(tag => tag).ToListAsync(cancel);
+        return new LayoutPage([.. rows.Select(LayoutMapping.ToSummary)], count, tags);
     }
 
     /// <summary>The saved positions that resemble balls most, as they lie or mirrored, the most alike first.</summary>
@@ -35,17 +39,21 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         if (count is < 1 or > 20) throw RefusalException.Invalid("count", "How many?", new Fault("count", null, "count", "Between 1 and 20 positions are named."));
         var sheet = LayoutReader.ReadBalls(request.Balls);
         var likest = new List<(Guid Id, Likeness Likeness)>();
-        await foreach (var row in Standing.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).Select(row => new { row.Id, row.Balls }).AsAsyncEnumerable().WithCancellation(cancel))
+        var all = Standing.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).Select(row => new { row.Id, row.Balls });
+        await foreach (var row in all.AsAsyncEnumerable().WithCancellation(cancel))
             likest.Add((row.Id, Resemblance.Compare(sheet, LayoutReader.ReadBalls(PositionReader.ToBalls(row.Balls)))));
         likest = [.. likest.OrderBy(one => one.Likeness.Apart).Take(count)];
         var ids = likest.Select(one => one.Id).ToList();
         var rows = await Standing.Where(row => ids.Contains(row.Id)).AsRows().ToDictionaryAsync(row => row.Id, cancel);
-        return [.. likest.Where(one => rows.ContainsKey(one.Id))
-            .Select(one => new AlikeOutput(LayoutMapping.ToSummary(rows[one.Id]), one.Likeness.IsMirrored, one.Likeness.Apart, AlikeWords.Say(one.Likeness)))];
+        return [.. likest.Where(one => rows.ContainsKey(one.Id)).Select(one => ToOutput(rows[one.Id], one.Likeness))];
+
+        static AlikeOutput ToOutput(PositionRow row, Likeness likeness) =>
+            new(LayoutMapping.ToSummary(row), likeness.IsMirrored, likeness.Apart, AlikeWords.Say(likeness));
     }
 
     /// <summary>One position.</summary>
-    public async Task<LayoutResponse> OpenAsync(Guid id, CancellationToken cancel) => LayoutMapping.ToResponse(await FindAsync(id, cancel), await paces.FindAsync(cancel));
+    public async Task<LayoutResponse> OpenAsync(Guid id, CancellationToken cancel) =>
+        LayoutMapping.ToResponse(await FindAsync(id, cancel), await paces.FindAsync(cancel));
 
     /// <summary>Saves a new position.</summary>
     public async Task<LayoutResponse> CreateAsync(CreateLayoutRequest request, CancellationToken cancel)
@@ -145,9 +153,11 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     public async Task<IReadOnlyList<VersionSummary>> VersionsAsync(Guid id, CancellationToken cancel)
     {
         await FindAsync(id, cancel);
-        var versions = await database.PositionVersions.Where(version => version.PositionId == id).OrderByDescending(version => version.Version)
+        var versions = await database.PositionVersions.Where(version => version.PositionId == id)
+            .OrderByDescending(version => version.Version)
             .Select(version => new { version.Version, version.SavedAt, version.Note, version.Balls }).ToListAsync(cancel);
-        return [.. versions.Select(version => new VersionSummary(version.Version, version.SavedAt, version.Note, PositionReader.ToBalls(version.Balls)))];
+        return [.. versions.Select(
+            version => new VersionSummary(version.Version, version.SavedAt, version.Note, PositionReader.ToBalls(version.Balls)))];
     }
 
     /// <summary>Goes back to an older version: it becomes the newest, and what stood there is kept as a version too.</summary>
@@ -168,8 +178,12 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
 
     private async Task RequireRoomAsync(CancellationToken cancel)
     {
-        if (await database.Positions.CountAsync(row => row.OwnerId == owner.Id && row.DeletedAt == null, cancel) < SavedPosition.MostOfOne) return;
-        throw RefusalException.Conflict("bookFull", $"Your book is full: it holds {SavedPosition.MostOfOne} positions. Take some out of it, then save this one; the balls stay on the sheet.");
+        var count = await database.Positions.CountAsync(row => row.OwnerId == owner.Id && row.DeletedAt == null, cancel);
+        if (count < SavedPosition.MostOfOne) return;
+        throw RefusalException.Conflict(
+            "bookFull",
+            $"Your book is full: it holds {SavedPosition.MostOfOne} positions. Take some out of it, then save this one; "
+            + "the balls stay on the sheet.");
     }
 
     private void KeepVersion(SavedPosition row) => database.PositionVersions.Add(new PositionVersion
@@ -216,6 +230,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         return clean.Count <= SavedPosition.MostTags && clean.All(tag => NamedText.IsLine(tag, SavedPosition.TagLength))
             ? clean
             : throw RefusalException.Invalid("tags", "No usable tags", new Fault(
-                "tags", null, "tags", $"A position has up to {SavedPosition.MostTags} tags of up to {SavedPosition.TagLength} characters that can be seen."));
+                "tags", null, "tags",
+                $"A position has up to {SavedPosition.MostTags} tags of up to {SavedPosition.TagLength} characters that can be seen."));
     }
 }

@@ -25,16 +25,18 @@ internal static class PositionReader
         if (content.Player is { } player) PlayerReader.Read(player);
         var placed = LayoutReader.ReadBalls(content.Balls);
         var layout = LayoutReader.Build(
-            placed, table.Outline, table.Conditions.Gauge, ReadMode(content.Mode), contacts is null ? null : LayoutReader.ReadContacts(contacts));
+            placed, table.Outline, table.Conditions.Gauge, ReadMode(content.Mode),
+            contacts is null ? null : LayoutReader.ReadContacts(contacts));
         Strike? strike = content.Stroke is { } stroke
-            ? StrikeReader.Read(new StrikeInput(stroke.DirectionDeg, stroke.WhiteSpeed is null ? stroke.Pace : null, stroke.WhiteSpeed, null, stroke.Side, stroke.Height), table.Conditions)
+            ? StrikeReader.Read(ToStrike(stroke), table.Conditions)
             : null;
         if (content.Pot is { } pot) PotReader.RequireBall(layout, PotReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Ball, "pot.ball");
         var marks = MarkReader.Read(content.Marks);
         var state = StateReader.ReadFor(content.State, [.. layout.Balls.Select(ball => ball.Ball)]);
         var (balls, touching) = PositionDocument.From(layout);
         return new PositionDocument(
-            PositionDocument.CurrentVersion, balls, touching, ToSaved(strike, content.Stroke), profile.Id, ToSaved(content.Pot), ToSaved(marks), ToSaved(state), SettingReader.ToSaved(content));
+            PositionDocument.CurrentVersion, balls, touching, ToSaved(strike, content.Stroke), profile.Id, ToSaved(content.Pot),
+            ToSaved(marks), ToSaved(state), SettingReader.ToSaved(content));
     }
 
     /// <summary>The paces of a sheet's content: the player's own, or the house's.</summary>
@@ -46,7 +48,10 @@ internal static class PositionReader
     /// <param name="paces">The paces in whose numbers the stroke is told.</param>
     public static PositionContent ToContent(PositionDocument document, PaceScale paces) => new(
         ToBalls(document.Balls),
-        document.Stroke is { } stroke ? new StrokeInput(stroke.DirectionDeg, Math.Round(paces.FromSpeed(stroke.WhiteSpeed), 9), stroke.Side, stroke.Height, stroke.WhiteSpeed) : null,
+        document.Stroke is { } stroke
+            ? new StrokeInput(
+                stroke.DirectionDeg, Math.Round(paces.FromSpeed(stroke.WhiteSpeed), 9), stroke.Side, stroke.Height, stroke.WhiteSpeed)
+            : null,
         null,
         ToProfile(document.Profile).Id,
         document.Intent is { Kind: SavedIntent.Pot } pot ? new KeptPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep) : null,
@@ -84,9 +89,16 @@ internal static class PositionReader
     };
 
     private static SavedStroke? ToSaved(Strike? strike, StrokeInput? stroke) =>
-        strike is { } struck && stroke is not null ? new SavedStroke(stroke.DirectionDeg, struck.WhiteSpeed, stroke.Side, stroke.Height) : null;
+        strike is { } struck && stroke is not null
+            ? new SavedStroke(stroke.DirectionDeg, struck.WhiteSpeed, stroke.Side, stroke.Height)
+            : null;
 
-    private static SavedIntent? ToSaved(KeptPot? pot) => pot is null ? null : new SavedIntent(SavedIntent.Pot, pot.Ball, pot.Pocket, pot.Part, pot.Keep);
+    /// <summary>The speed that was kept, when there is one, before the pace, which is another stroke with other paces.</summary>
+    private static StrikeInput ToStrike(StrokeInput stroke) =>
+        new(stroke.DirectionDeg, stroke.WhiteSpeed is null ? stroke.Pace : null, stroke.WhiteSpeed, null, stroke.Side, stroke.Height);
+
+    private static SavedIntent? ToSaved(KeptPot? pot) =>
+        pot is null ? null : new SavedIntent(SavedIntent.Pot, pot.Ball, pot.Pocket, pot.Part, pot.Keep);
 
     private static SavedMark[] ToSaved(IReadOnlyList<Mark> marks) =>
         [.. marks.Select(mark => new SavedMark(

@@ -15,7 +15,9 @@ internal static class SettingReader
     {
         var (given, player) = (content.Coefficients, content.Player);
         var table = given is { Table: null, Pockets: null, Balls: null } ? null : given is null ? null : given with { Cue = null };
-        return table is null && given?.Cue is null && player is null ? null : new SavedSetting(Written(table), Written(given?.Cue), Written(player));
+        return table is null && given?.Cue is null && player is null
+            ? null
+            : new SavedSetting(Written(table), Written(given?.Cue), Written(player));
     }
 
     /// <summary>The coefficients of a setting; null when it has none.</summary>
@@ -41,7 +43,10 @@ internal static class SettingReader
         }
         catch (JsonException bad)
         {
-            throw RefusalException.Invalid("setting", "A setting that cannot be", new Fault("setting", null, "setting", $"Table, cue or player of the setting are not as they must be: see {bad.Path?.TrimStart('$', '.')}."));
+            throw RefusalException.Invalid(
+                "setting", "A setting that cannot be",
+                new Fault("setting", null, "setting",
+                $"Table, cue or player of the setting are not as they must be: see {bad.Path?.TrimStart('$', '.')}."));
         }
     }
 }

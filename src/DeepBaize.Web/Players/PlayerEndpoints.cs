@@ -61,9 +61,13 @@ public static class PlayerEndpoints
     /// <summary>Maps the routes.</summary>
     public static void MapPlayers(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/players/look", (PlayerQuestion request, ComputePool pool, CancellationToken cancel) => pool.AnswerAsync(_ => Look(request), cancel))
+        routes.MapPost(
+                "/api/players/look",
+                (PlayerQuestion request, ComputePool pool, CancellationToken cancel) => pool.AnswerAsync(_ => Look(request), cancel))
             .WithName("LookAtPlayer").WithSummary("What a player's hands do: pot rates and how far strokes scatter.")
-            .ProducesProblem(StatusCodes.Status400BadRequest).ProducesProblem(StatusCodes.Status422UnprocessableEntity).ProducesProblem(StatusCodes.Status429TooManyRequests);
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity)
+            .ProducesProblem(StatusCodes.Status429TooManyRequests);
         routes.MapPost("/api/players/paces", (PaceQuestion request) => FindPaces(request))
             .WithName("FindPaces").WithSummary("A player's own pace scale from a few strokes.").ProducesProblem(StatusCodes.Status400BadRequest);
     }

@@ -32,7 +32,9 @@ public sealed record PresetOutput(string Id, string Name, string About, IReadOnl
 /// <param name="Mirrored">True for the version of the other side.</param>
 /// <param name="Profile">Name or id of the table; absent is the club's.</param>
 /// <param name="Coefficients">What the table in use differs in from the profile.</param>
-public sealed record PresetRequest(IReadOnlyDictionary<string, double>? Values = null, bool Mirrored = false, string? Profile = null, CoefficientsInput? Coefficients = null);
+public sealed record PresetRequest(
+    IReadOnlyDictionary<string, double>? Values = null, bool Mirrored = false, string? Profile = null,
+    CoefficientsInput? Coefficients = null);
 
 /// <summary>Routes of presets.</summary>
 public static class PresetEndpoints

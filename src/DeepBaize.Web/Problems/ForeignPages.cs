@@ -23,6 +23,7 @@ internal static class ForeignPages
     {
         var site = request.Headers["Sec-Fetch-Site"];
         if (site.Count > 0 && !Own.Contains(site.ToString(), StringComparer.Ordinal)) return true;
-        return request.Headers.Origin is { Count: > 0 } origin && !string.Equals(origin.ToString(), $"{request.Scheme}://{request.Host}", StringComparison.OrdinalIgnoreCase);
+        return request.Headers.Origin is { Count: > 0 } origin
+            && !string.Equals(origin.ToString(), $"{request.Scheme}://{request.Host}", StringComparison.OrdinalIgnoreCase);
     }
 }

@@ -18,14 +18,17 @@ internal static class NoGaps
     {
         ArgumentNullException.ThrowIfNull(type);
         if (type.Kind != JsonTypeInfoKind.Object) return;
-        var lists = type.Properties.Where(member => member.Get is not null && member.Name is not ("balls" or "marks") && IsList(member.PropertyType)).ToList();
+        var lists = type.Properties.Where(
+            member => member.Get is not null && member.Name is not ("balls" or "marks") && IsList(member.PropertyType)).ToList();
         if (lists.Count > 0) type.OnDeserialized += made => lists.ForEach(list => Require(list, made));
     }
 
-    private static bool IsList(Type type) => typeof(IEnumerable).IsAssignableFrom(type) && type.IsGenericType && type.GetGenericArguments() is [{ IsValueType: false }];
+    private static bool IsList(Type type) =>
+        typeof(IEnumerable).IsAssignableFrom(type) && type.IsGenericType && type.GetGenericArguments() is [{ IsValueType: false }];
 
     private static void Require(JsonPropertyInfo list, object made)
     {
-        if (list.Get!(made) is IEnumerable entries && entries.Cast<object?>().Any(entry => entry is null)) throw new JsonException($"{Sentence}: {list.Name}");
+        if (list.Get!(made) is IEnumerable entries && entries.Cast<object?>().Any(entry => entry is null))
+            throw new JsonException($"{Sentence}: {list.Name}");
     }
 }

@@ -77,7 +77,8 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
 
     private static string JsonSentence(JsonException json)
     {
-        if (json.Message.StartsWith(NoGaps.Sentence, StringComparison.Ordinal)) return $"The request is not the JSON that is expected here: it has {NoGaps.Sentence}.";
+        if (json.Message.StartsWith(NoGaps.Sentence, StringComparison.Ordinal))
+            return $"The request is not the JSON that is expected here: it has {NoGaps.Sentence}.";
         var field = json.Path?.TrimStart('$', '.');
         if (string.IsNullOrEmpty(field)) return "The request is not the JSON that is expected here.";
         return json.Message.StartsWith(PlainNumber.Sentence, StringComparison.Ordinal)

@@ -32,7 +32,11 @@ public sealed class RefusalException(int status, string code, string title, IRea
     /// <summary>A request for which there is no room just now: 429 with a time to come again.</summary>
     /// <param name="seconds">Seconds to wait.</param>
     public static RefusalException Busy(int seconds) =>
-        new(StatusCodes.Status429TooManyRequests, "busy", "Too much at once", [new Fault("", null, "busy", $"Too much is being worked out just now; try again in {seconds} seconds.")]) { RetryAfterSeconds = seconds };
+        new(StatusCodes.Status429TooManyRequests, "busy", "Too much at once",
+            [new Fault("", null, "busy", $"Too much is being worked out just now; try again in {seconds} seconds.")])
+        {
+            RetryAfterSeconds = seconds,
+        };
 
     /// <summary>A request whose values are wrong: 400.</summary>
     public static RefusalException Invalid(string code, string title, params IReadOnlyList<Fault> faults) =>

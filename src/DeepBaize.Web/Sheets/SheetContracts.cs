@@ -13,7 +13,8 @@ namespace DeepBaize.Web.Sheets;
 /// <param name="InHand">True when the white is in hand.</param>
 /// <param name="Coefficients">What the table in use differs in from the profile.</param>
 public sealed record PlaceRequest(
-    IReadOnlyList<BallPlace> Balls, string Ball, string Words, string? Units = null, string? Profile = null, bool InHand = false, CoefficientsInput? Coefficients = null);
+    IReadOnlyList<BallPlace> Balls, string Ball, string Words, string? Units = null, string? Profile = null, bool InHand = false,
+    CoefficientsInput? Coefficients = null);
 
 /// <summary>Several balls that are changed as one.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>
@@ -45,7 +46,8 @@ public sealed record GroupResponse(IReadOnlyList<BallPlace> Balls, double Share,
 /// <param name="Raw">Those that nobody has settled yet.</param>
 /// <param name="Profile">Name or id of the table; absent is the club's.</param>
 /// <param name="Coefficients">What the table in use differs in from the profile.</param>
-public sealed record SettleRequest(IReadOnlyList<BallPlace> Balls, IReadOnlyList<string> Raw, string? Profile = null, CoefficientsInput? Coefficients = null);
+public sealed record SettleRequest(
+    IReadOnlyList<BallPlace> Balls, IReadOnlyList<string> Raw, string? Profile = null, CoefficientsInput? Coefficients = null);
 
 /// <summary>A ball that had to move, or could not be settled.</summary>
 /// <param name="Ball">The ball.</param>
@@ -120,7 +122,8 @@ public sealed record WorkingSheetResponse(PositionContent Content, LayoutSummary
 /// <param name="Units">metric (absent) or imperial.</param>
 /// <param name="Coefficients">What the table in use differs in from the profile.</param>
 public sealed record SetUpRequest(
-    IReadOnlyList<BallPlace> Balls, IReadOnlyList<MarkInput>? Marks = null, string? Profile = null, string? Units = null, CoefficientsInput? Coefficients = null);
+    IReadOnlyList<BallPlace> Balls, IReadOnlyList<MarkInput>? Marks = null, string? Profile = null, string? Units = null,
+    CoefficientsInput? Coefficients = null);
 
 /// <summary>One line of a set-up sheet.</summary>
 /// <param name="Id">Ball or mark.</param>

@@ -29,7 +29,8 @@ internal static class SheetLayer
         var read = PlaceReader.Read(request.Words, from, others, table.Outline, gauge, Lengths.BareUnit(units));
         if (read.Place is not { } wanted) throw RefusalException.Invalid("words", "Not understood", new Fault("words", request.Ball, "words", read.Sentence!));
         var output = Predictor.Settle(
-            new PlacingInput(request.Ball, wanted.X, wanted.Y, Snap: false, InHand: request.InHand), placed, table.Conditions, table.Outline);
+            new PlacingInput(request.Ball, wanted.X, wanted.Y, Snap: false, InHand: request.InHand), placed, table.Conditions,
+            table.Outline);
         LayoutReader.Build(placed, table.Outline, gauge);
         return output;
     }

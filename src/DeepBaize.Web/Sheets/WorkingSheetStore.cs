@@ -17,8 +17,11 @@ public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner,
         if (row is null) return null;
         var opened = row.OpenedId is null
             ? null
-            : await database.Positions.AsNoTracking().Where(position => position.Id == row.OpenedId && position.DeletedAt == null).AsRows().SingleOrDefaultAsync(cancel);
-        return new WorkingSheetResponse(PositionReader.ToContent(row.Document, await paces.FindAsync(cancel)), opened is null ? null : LayoutMapping.ToSummary(opened), row.UpdatedAt);
+            : await database.Positions.AsNoTracking().Where(position => position.Id == row.OpenedId && position.DeletedAt == null).AsRows()
+                .SingleOrDefaultAsync(cancel);
+        return new WorkingSheetResponse(
+            PositionReader.ToContent(row.Document, await paces.FindAsync(cancel)), opened is null ? null : LayoutMapping.ToSummary(opened),
+            row.UpdatedAt);
     }
 
     /// <summary>Keeps a sheet in place of the one before. Of two that arrive together the later one stays.</summary>

@@ -14,13 +14,16 @@ namespace DeepBaize.Web.Shelf;
 /// <param name="What">What one is called, with its article.</param>
 /// <param name="Check">Refuses a document that cannot be.</param>
 /// <param name="House">Those of the house.</param>
-internal sealed record ShelfSort<TDocument>(ShelfKind Kind, string What, Action<TDocument> Check, IReadOnlyList<ShelfOutput<TDocument>> House)
+internal sealed record ShelfSort<TDocument>(
+    ShelfKind Kind, string What, Action<TDocument> Check, IReadOnlyList<ShelfOutput<TDocument>> House)
 {
     /// <summary>Refuses a document that is missing or cannot be.</summary>
     /// <exception cref="RefusalException">It is one of these.</exception>
     public void Require(TDocument? document)
     {
-        if (document is null) throw RefusalException.Invalid("document", "Nothing to keep", new Fault("document", null, "document", $"It is not said what kind of {What} it is."));
+        if (document is null)
+            throw RefusalException.Invalid(
+                "document", "Nothing to keep", new Fault("document", null, "document", $"It is not said what kind of {What} it is."));
         Check(document);
     }
 }

@@ -12,11 +12,15 @@ namespace DeepBaize.Tests.Fuzz;
 /// <param name="DearestEvents">The most that one request cost.</param>
 /// <param name="SlowestStopMs">The longest that work went on after its client had left.</param>
 /// <param name="Faults">Answers that must not be.</param>
-internal sealed record FuzzReport(int Requests, IReadOnlyDictionary<int, int> ByStatus, long Events, long DearestEvents, double SlowestStopMs, IReadOnlyList<string> Faults)
+internal sealed record FuzzReport(
+    int Requests, IReadOnlyDictionary<int, int> ByStatus, long Events, long DearestEvents, double SlowestStopMs,
+    IReadOnlyList<string> Faults)
 {
     public override string ToString() =>
-        $"{Requests} requests: {string.Join(", ", ByStatus.OrderBy(one => one.Key).Select(one => $"{(one.Key == 0 ? "left" : one.Key)} {one.Value}"))}; "
+        $"{Requests} requests: {string.Join(", ", ByStatus.OrderBy(one => one.Key).Select(Say))}; "
         + $"{Events} events, {DearestEvents} at most; stopped within {SlowestStopMs:0} ms; {Faults.Count} faults";
+
+    private static string Say(KeyValuePair<int, int> status) => $"{(status.Key == 0 ? "left" : status.Key)} {status.Value}";
 }
 
 /// <summary>

@@ -1,5 +1,6 @@
 using System.Net.Http.Headers;
 using System.Text;
+using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 
@@ -11,9 +12,18 @@ namespace DeepBaize.Tests.Fuzz;
 /// </summary>
 internal sealed partial class RequestMaker
 {
-    private static readonly string[] Types = ["application/json", "application/json", "application/json", "text/plain", "application/json; charset=utf-7", "application/json; charset=none", "text/csv"];
+    private static readonly string[] Types =
+    [
+        "application/json", "application/json", "application/json", "text/plain", "application/json; charset=utf-7",
+        "application/json; charset=none", "text/csv",
+    ];
+
     private static readonly string[] Wanted = ["application/json", "*/*", "text/html", "text/event-stream"];
-    private static readonly string[] Files = ["", "null", "{}", "[1,", "name;x\n", "ball,x,y\ncue,1,0.5\n", "{\"schemaVersion\":6,\"balls\":[{\"id\":\"cue\",\"x\":1,\"y\":0.5}]}", "\0"];
+    private static readonly string[] Files =
+    [
+        "", "null", "{}", "[1,", "name;x\n", "ball,x,y\ncue,1,0.5\n",
+        """{"schemaVersion":6,"balls":[{"id":"cue","x":1,"y":0.5}]}""", "\0",
+    ];
 
     private const int LargeBody = 50_000;
 
@@ -52,8 +62,9 @@ internal sealed partial class RequestMaker
     {
         var (method, path, operation) = _routes[_next++ % _routes.Count];
         var wild = _random.Next(3) switch { 0 => 0, 1 => 0.1, _ => 0.5 };
-        var request = new HttpRequestMessage(method, new Uri(Placeholder().Replace(path, match => Place(match.Groups[1].Value)) + Query(operation), UriKind.Relative));
-        request.Headers.Accept.Add(MediaTypeWithQualityHeaderValue.Parse(Wanted[_random.NextDouble() < 0.8 ? 0 : _random.Next(Wanted.Length)]));
+        var filled = Placeholder().Replace(path, match => Place(match.Groups[1].Value)) + Query(operation);
+        var request = new HttpRequestMessage(method, new Uri(filled, UriKind.Relative));
+        request.Headers.Accept.Add(MediaTypeWithQualityHeaderValue.Parse(FirstOrAny(Wanted, 0.8)));
         if (operation["requestBody"] is not { } body) return request;
         var schema = body["content"]?["application/json"]?["schema"];
         var text = schema?["type"]?.ToString() == "string" ? Files[_random.Next(Files.Length)] : Write(_values.Make(schema, "body", wild));
@@ -61,18 +72,26 @@ internal sealed partial class RequestMaker
         request.Content = new ByteArrayContent(Encoding.UTF8.GetBytes(text));
         // A body that is refused unread would break the connection under a client that goes on sending it.
         request.Headers.ExpectContinue = text.Length > LargeBody;
-        request.Content.Headers.ContentType = MediaTypeHeaderValue.Parse(Types[_random.NextDouble() < 0.9 ? 0 : _random.Next(Types.Length)]);
+        request.Content.Headers.ContentType = MediaTypeHeaderValue.Parse(FirstOrAny(Types, 0.9));
         return request;
     }
 
+    /// <summary>Mostly the first, else any.</summary>
+    private string FirstOrAny(string[] of, double first) => of[_random.NextDouble() < first ? 0 : _random.Next(of.Length)];
+
     private static string Write(JsonNode? body) => Raw().Replace(
-        body?.ToJsonString() ?? "null", match => System.Text.Json.JsonSerializer.Deserialize<string>($"\"{match.Groups[1].Value}\"") ?? "null");
+        body?.ToJsonString() ?? "null", match => JsonSerializer.Deserialize<string>($"\"{match.Groups[1].Value}\"") ?? "null");
 
     private string Place(string name) => name switch
     {
         "version" => $"{_random.Next(3)}",
         _ when _ids.Count > 0 && _random.Next(4) > 0 => _ids[_random.Next(_ids.Count)],
-        _ => _random.Next(3) switch { 0 => Guid.NewGuid().ToString(), 1 => "line-up", _ => Uri.EscapeDataString($"{(char)_random.Next(33, 0x7ff)}x") },
+        _ => _random.Next(3) switch
+        {
+            0 => Guid.NewGuid().ToString(),
+            1 => "line-up",
+            _ => Uri.EscapeDataString($"{(char)_random.Next(33, 0x7ff)}x"),
+        },
     };
 
     private string Query(JsonObject operation)

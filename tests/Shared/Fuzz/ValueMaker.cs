@@ -16,7 +16,9 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
 
     private const int Deepest = 12;
 
-    private static readonly string[] Balls = ["cue", "yellow", "green", "brown", "blue", "pink", "black", .. Enumerable.Range(1, 15).Select(i => $"red{i}")];
+    private static readonly string[] Balls =
+        ["cue", "yellow", "green", "brown", "blue", "pink", "black", .. Enumerable.Range(1, 15).Select(i => $"red{i}")];
+
     private static readonly string[] Pockets = ["yellow", "green", "middleYellowSide", "middleGreenSide", "topYellowSide", "topGreenSide"];
     private static readonly string[] Budgets = ["budget", "samples", "visits"];
 
@@ -73,10 +75,14 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         ["fraction"] = (0, 1),
     };
 
-    private static readonly double[] Strange = [0, -0.0, 1, -1, 1e-300, 1e9, 1e9 + 1, 1e308, -1e308, int.MaxValue, long.MinValue, double.Epsilon];
+    private static readonly double[] Strange =
+        [0, -0.0, 1, -1, 1e-300, 1e9, 1e9 + 1, 1e308, -1e308, int.MaxValue, long.MinValue, double.Epsilon];
 
     private static readonly string[] StrangeTokens =
-        ["1e999", "-1e999", new string('9', 400), "\"\\ud800\"", "[[[[[[[[[[]]]]]]]]]]", "{}", "null", "true", "\"\"", "\"\\u202e\"", "\"=1+1\"", "01", "'a'", "NaN"];
+    [
+        "1e999", "-1e999", new string('9', 400), "\"\\ud800\"", "[[[[[[[[[[]]]]]]]]]]", "{}", "null", "true", "\"\"", "\"\\u202e\"",
+        "\"=1+1\"", "01", "'a'", "NaN",
+    ];
 
     /// <summary>A value for a schema.</summary>
     /// <param name="schema">The schema.</param>
@@ -89,7 +95,12 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         if (schema is not JsonObject form || depth > Deepest) return null;
         if (form["$ref"] is { } reference) return Make(schemas[$"{reference}".Split('/')[^1]], name, wild, depth);
         if (form["oneOf"] is JsonArray choices) return Make(choices[random.Next(choices.Count)], name, wild, depth + 1);
-        var kinds = form["type"] switch { JsonArray many => [.. many.Select(kind => $"{kind}")], { } one => [$"{one}"], _ => Array.Empty<string>() };
+        var kinds = form["type"] switch
+        {
+            JsonArray many => [.. many.Select(kind => $"{kind}")],
+            { } one => [$"{one}"],
+            _ => Array.Empty<string>(),
+        };
         if (kinds.Contains("null") && random.NextDouble() < (depth < 2 ? 0.4 : 0.6)) return null;
         return kinds.FirstOrDefault(kind => kind != "null") switch
         {
@@ -117,7 +128,8 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
     }
 
     private JsonArray MakeArray(JsonObject form, string name, double wild, int depth) =>
-        [.. Enumerable.Range(0, random.NextDouble() < wild / 10 ? 300 : random.Next(4)).Select(_ => Make(form["items"], name.TrimEnd('s'), wild, depth + 1))];
+        [.. Enumerable.Range(0, random.NextDouble() < wild / 10 ? 300 : random.Next(4))
+            .Select(_ => Make(form["items"], name.TrimEnd('s'), wild, depth + 1))];
 
     private JsonArray MakeBalls(double wild)
     {
