@@ -51,10 +51,12 @@ public sealed class Referee(Sight? sight)
         next = next.ForOpponent();
         if (miss == MissCall.FrameLost)
             return new Ruling(
-                0, penalty, fouls, false, miss, FrameEnd.OpponentWins, spotted, next with { Phase = FramePhase.Over }) { Misses = misses };
+                0, penalty, fouls, false, miss, FrameEnd.OpponentWins, spotted, next with { Phase = FramePhase.Over })
+            { Misses = misses };
         return new Ruling(
             0, penalty, fouls, false, miss, FrameEnd.None, spotted,
-            next with { IsFreeBall = sight?.IsSnookered(next) ?? false }) { Misses = misses };
+            next with { IsFreeBall = sight?.IsSnookered(next) ?? false })
+        { Misses = misses };
     }
 
     /// <summary>The last black has fallen or was fouled: the frame is over, or the black is spotted again when the scores are level.</summary>

@@ -27,8 +27,12 @@ public sealed class NumbersTests
     {
         var conditions = PlayingConditions.Club with
         {
-            Table = PlayingConditions.Club.Table with { CushionFriction = cushionFriction, SlidingFriction = slidingFriction,
-                RollingFriction = Math.Min(rollingFriction, 0.1) },
+            Table = PlayingConditions.Club.Table with
+            {
+                CushionFriction = cushionFriction,
+                SlidingFriction = slidingFriction,
+                RollingFriction = Math.Min(rollingFriction, 0.1)
+            },
             Balls = PlayingConditions.Club.Balls with { FrictionFactor = 18 },
         };
         Assert.Empty(Coefficients.Problems(conditions));

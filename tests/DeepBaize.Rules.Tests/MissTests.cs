@@ -74,9 +74,12 @@ public sealed class MissTests
         var frame = reds with { Balls = reds.ObjectBalls, IsInHand = true };
         Assert.Equal((MissCall.Called, 1), (MissAll(frame).Miss, MissAll(frame).Misses));
         // It was put down where nothing could be hit: from elsewhere in the D something could.
-        var placed = frame with { Balls = [
+        var placed = frame with
+        {
+            Balls = [
             new(Cue, new Place(0.6, 0.889)), .. reds.ObjectBalls, new(Brown, new Place(0.66, 0.889)), new(Green, new Place(0.65, 0.95)),
-            new(Yellow, new Place(0.65, 0.83))] };
+            new(Yellow, new Place(0.65, 0.83))]
+        };
         Assert.Equal(MissCall.Called, MissAll(placed).Miss);
     }
 

@@ -43,7 +43,8 @@ public sealed class ForeignPageTests(WebFixture web)
         foreach (var (origin, site) in new (string?, string?)[] { (own, "same-origin"), (own, null), (null, "none"), (null, null) })
         {
             using var request = new HttpRequestMessage(
-                HttpMethod.Post, "/api/run-rule") { Content = new StringContent("{}", Encoding.UTF8, "application/json") };
+                HttpMethod.Post, "/api/run-rule")
+            { Content = new StringContent("{}", Encoding.UTF8, "application/json") };
             if (origin is not null) request.Headers.Add("Origin", origin);
             if (site is not null) request.Headers.Add("Sec-Fetch-Site", site);
             using var response = await web.Client.SendAsync(request, TestContext.Current.CancellationToken);

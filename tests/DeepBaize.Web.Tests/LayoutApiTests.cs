@@ -68,8 +68,13 @@ public sealed class LayoutApiTests(WebFixture web)
         var id = list.First(row => row.GetProperty("name").GetString() == name).GetProperty("id").GetString();
         var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{id}");
         var stroke = opened.GetProperty("stroke");
-        var strike = new { directionDeg = stroke.Number("directionDeg"), whiteSpeed = stroke.Number("whiteSpeed"),
-            side = stroke.Number("side"), height = stroke.Number("height") };
+        var strike = new
+        {
+            directionDeg = stroke.Number("directionDeg"),
+            whiteSpeed = stroke.Number("whiteSpeed"),
+            side = stroke.Number("side"),
+            height = stroke.Number("height")
+        };
         var answer = await web.PredictAsync(new { balls = opened.GetProperty("balls"), strike });
         Assert.Contains(
             answer.GetProperty("outcome").GetProperty("potted").EnumerateArray(), potted => potted.GetProperty("ball").GetString() == ball);

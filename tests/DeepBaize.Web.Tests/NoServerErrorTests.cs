@@ -110,7 +110,8 @@ public sealed class NoServerErrorTests(WebFixture web)
     public async Task A_refusal_comes_whatever_kind_of_answer_is_asked_for(string accept)
     {
         using var request = new HttpRequestMessage(
-            HttpMethod.Post, "/api/shots/predict") { Content = JsonContent.Create(new { balls = Array.Empty<object>() }) };
+            HttpMethod.Post, "/api/shots/predict")
+        { Content = JsonContent.Create(new { balls = Array.Empty<object>() }) };
         request.Headers.Accept.ParseAdd(accept);
         using var response = await web.Client.SendAsync(request, TestContext.Current.CancellationToken);
         Assert.Equal(

@@ -98,7 +98,8 @@ public sealed partial class StartTests
         public Started(string folder)
         {
             var info = new ProcessStartInfo(
-                Path.Combine(TestCluster.RepositoryRoot, "start")) { RedirectStandardOutput = true, RedirectStandardError = true };
+                Path.Combine(TestCluster.RepositoryRoot, "start"))
+            { RedirectStandardOutput = true, RedirectStandardError = true };
             info.Environment["DEEP_BAIZE_DATA"] = folder;
             info.Environment["DEEP_BAIZE_PORT"] = "5390";
             Process = Process.Start(info)!;

@@ -178,7 +178,8 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         async Task<(HttpStatusCode Status, double RetrySeconds)> AskForAsync(CancellationToken cancel)
         {
             using var request = new HttpRequestMessage(
-                HttpMethod.Post, "/api/breaks/plan") { Content = JsonContent.Create(new { balls = Open, budget = 60_000 }) };
+                HttpMethod.Post, "/api/breaks/plan")
+            { Content = JsonContent.Create(new { balls = Open, budget = 60_000 }) };
             var response = await Client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancel);
             // The answer is left open: its plan goes on until the reader leaves.
             cancel.Register(response.Dispose);
@@ -223,8 +224,13 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
     private static object Ball(string id, double x, double y) => new { id, x, y };
 
     private static object Question(string ball) =>
-        new { balls = Rack, pot = new { ball, pocket = "topGreenSide" }, strike = new { directionDeg = 0, pace = 7 },
-        coefficients = Sticky };
+        new
+        {
+            balls = Rack,
+            pot = new { ball, pocket = "topGreenSide" },
+            strike = new { directionDeg = 0, pace = 7 },
+            coefficients = Sticky
+        };
 
     private static async Task<bool> UntilAsync(Func<bool> holds, int milliseconds)
     {

@@ -98,7 +98,8 @@ public sealed class BreakPlanner
         var remedies = isLast ? Remedies(start, ref played, cancel) : [];
         return new BreakPlan(
             line, best.Worth, best.Error, frame.IsInHand ? start.White : null, _facts.Find(line, best), others, _facts.Closed(line),
-            remedies, misses, played, isLast) { Pots = PotsOf(start) };
+            remedies, misses, played, isLast)
+        { Pots = PotsOf(start) };
     }
 
     private static BreakSearchResult Search(BreakSearch search, FrameState frame, int budget, ref int played, CancellationToken cancel)
