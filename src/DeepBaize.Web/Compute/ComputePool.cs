@@ -90,8 +90,10 @@ public sealed class ComputePool : IDisposable
         {
             // A thread of its own: the threads that answer requests must stay free to notice a reader who leaves.
             return await Task.Factory.StartNew(
-                () => WorkMeter.Measure(most, meter => Counted(meter, job, cancel), cancel), cancel, TaskCreationOptions.LongRunning,
-                    TaskScheduler.Default);
+                () => WorkMeter.Measure(most, meter => Counted(meter, job, cancel), cancel),
+                cancel,
+                TaskCreationOptions.LongRunning,
+                TaskScheduler.Default);
         }
         finally
         {

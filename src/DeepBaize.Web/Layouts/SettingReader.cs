@@ -14,7 +14,7 @@ internal static class SettingReader
     public static SavedSetting? ToSaved(PositionContent content)
     {
         var (given, player) = (content.Coefficients, content.Player);
-        var table = given is { Table: null, Pockets: null, Balls: null } ? null : given is null ? null : given with { Cue = null };
+        var table = given is null or { Table: null, Pockets: null, Balls: null } ? null : given with { Cue = null };
         return table is null && given?.Cue is null && player is null
             ? null
             : new SavedSetting(Written(table), Written(given?.Cue), Written(player));
@@ -45,8 +45,9 @@ internal static class SettingReader
         {
             throw RefusalException.Invalid(
                 "setting", "A setting that cannot be",
-                new Fault("setting", null, "setting",
-                $"Table, cue or player of the setting are not as they must be: see {bad.Path?.TrimStart('$', '.')}."));
+                new Fault(
+                    "setting", null, "setting",
+                    $"Table, cue or player of the setting are not as they must be: see {bad.Path?.TrimStart('$', '.')}."));
         }
     }
 }

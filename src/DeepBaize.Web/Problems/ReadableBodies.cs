@@ -9,11 +9,13 @@ internal static class ReadableBodies
 {
     /// <summary>Refuses a charset other than UTF-8.</summary>
     public static void UseReadableBodies(this WebApplication app) => app.Use((context, next) =>
-        MediaTypeHeaderValue.TryParse(context.Request.ContentType, out var type) && type.Charset is { Length: > 0 } charset
-            && !charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase)
-                && !charset.Equals("\"utf-8\"", StringComparison.OrdinalIgnoreCase)
-            ? throw new RefusalException(
+    {
+        if (MediaTypeHeaderValue.TryParse(context.Request.ContentType, out var type) && !IsUtf8(type.Charset.ToString()))
+            throw new RefusalException(
                 StatusCodes.Status415UnsupportedMediaType, "notUtf8", "Not understood",
-                [new Fault("", null, "notUtf8", "The request is not in UTF-8.")])
-            : next(context));
+                [new Fault("", null, "notUtf8", "The request is not in UTF-8.")]);
+        return next(context);
+    });
+
+    private static bool IsUtf8(string charset) => charset.Trim('"').ToLowerInvariant() is "" or "utf-8";
 }

@@ -95,7 +95,7 @@ public sealed record StateResponse(
 /// <param name="Pot">The pot that is chosen.</param>
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play.</param>
-/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player\'s own paces among them.</param>
+/// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player's own paces among them.</param>
 /// <param name="Player">The player in use.</param>
 public sealed record WorkingSheetRequest(
     IReadOnlyList<BallPlace> Balls,
