@@ -50,6 +50,26 @@ public sealed class NoServerErrorTests(WebFixture web)
     }
 
     [Fact]
+    public async Task A_way_by_which_the_player_never_pots_is_none()
+    {
+        // A long thin red that a stroke as meant pots, and no stroke of the club player.
+        object[] balls =
+        [
+            new { id = "cue", x = 0.38488094681635543, y = 0.202053737138423 },
+            new { id = "red13", x = 3.027759141157269, y = 0.8562887824821699 },
+        ];
+        var question = new
+        {
+            balls,
+            pot = new { ball = "red13", pocket = "topYellowSide" },
+            strike = new { directionDeg = 13, pace = 6.6, height = 0.28 },
+        };
+        var place = new { x = 1.3396017505971722, y = 0.5257108744120742 };
+        var found = await PostAsync("/api/chances/cushion", new { question = new { question, seed = 1 }, place }, HttpStatusCode.OK);
+        Assert.False(string.IsNullOrEmpty(found.GetProperty("words").GetString()));
+    }
+
+    [Fact]
     public async Task A_long_name_that_ends_in_a_sign_of_two_halves_is_copied()
     {
         var name = new string('n', 78) + "\U0001F3B1";

@@ -29,8 +29,8 @@ public sealed record WayToPlace(Strike Strike, Place Rest, int Cushions, double 
 
 /// <summary>Both ways side by side, and the trade's rule beside what is simulated.</summary>
 /// <param name="Rule">What the rule says.</param>
-/// <param name="Hold">The best way without a cushion; null when none comes near.</param>
-/// <param name="Cushions">The best way with cushions; null when none comes near.</param>
+/// <param name="Hold">The best way without a cushion; null when none comes near, or the player never pots the ball so.</param>
+/// <param name="Cushions">The best way with cushions; null as above.</param>
 public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPlace? Cushions)
 {
     /// <summary>Half ball in degrees, and how far from it the rule still takes either way (common practice, no source).</summary>
@@ -92,17 +92,18 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
 
         WayToPlace? Best(IEnumerable<(PlayedStroke Stroke, int Cushions, double Miss)> kind) => kind
             .Where(way => way.Miss < Near).OrderBy(way => way.Miss).Take(Tried)
-            .Select(way => Sample(question, place, way.Stroke, way.Cushions, count, cancel)).MinBy(way => way.MissMetres);
+            .Select(way => Sample(question, place, way.Stroke, way.Cushions, count, cancel)).OfType<WayToPlace>().MinBy(way => way.MissMetres);
     }
 
-    private static WayToPlace Sample(SearchQuestion question, Place place, PlayedStroke stroke, int cushions, int count, CancellationToken cancel)
+    /// <summary>What a way comes to; null when the player never pots the ball and stays on the table in so many strokes.</summary>
+    private static WayToPlace? Sample(SearchQuestion question, Place place, PlayedStroke stroke, int cushions, int count, CancellationToken cancel)
     {
         var cued = CueingReader.Deliver(question.Table, question.Layout, question.Player, stroke.Strike);
         var samples = StrokeSampler.Play(
             new SampleQuestion(question.Table, question.Layout, question.Pot, stroke.Strike, cued.Delivery, question.Doubt), count, question.Seed, cancel: cancel);
         var stopped = samples.Where(sample => sample is { IsPotted: true, White: not null }).Select(sample => sample.White!.Value.SquaredDistanceTo(place)).ToList();
-        return new WayToPlace(
-            stroke.Strike, stroke.White.Rest!.Value, cushions, stopped.Count == 0 ? double.PositiveInfinity : Math.Sqrt(stopped.Average()),
-            new Chance(samples.Count(sample => sample.IsGood), count));
+        if (stopped.Count == 0) return null;
+        var chance = new Chance(samples.Count(sample => sample.IsGood), count);
+        return new WayToPlace(stroke.Strike, stroke.White.Rest!.Value, cushions, Math.Sqrt(stopped.Average()), chance);
     }
 }

@@ -8,17 +8,18 @@ namespace DeepBaize.Tests.Fuzz;
 /// <summary>What became of the requests.</summary>
 /// <param name="Requests">Requests sent.</param>
 /// <param name="ByStatus">Answers by status; 0 is a request that its client left.</param>
+/// <param name="Refused">Routes that answered nothing but refusals.</param>
 /// <param name="Events">Events that the answers cost, live ones left out.</param>
 /// <param name="DearestEvents">The most that one request cost.</param>
 /// <param name="SlowestStopMs">The longest that work went on after its client had left.</param>
 /// <param name="Faults">Answers that must not be.</param>
 internal sealed record FuzzReport(
-    int Requests, IReadOnlyDictionary<int, int> ByStatus, long Events, long DearestEvents, double SlowestStopMs,
-    IReadOnlyList<string> Faults)
+    int Requests, IReadOnlyDictionary<int, int> ByStatus, IReadOnlyList<string> Refused, long Events, long DearestEvents,
+    double SlowestStopMs, IReadOnlyList<string> Faults)
 {
     public override string ToString() =>
         $"{Requests} requests: {string.Join(", ", ByStatus.OrderBy(one => one.Key).Select(Say))}; "
-        + $"{Events} events, {DearestEvents} at most; stopped within {SlowestStopMs:0} ms; {Faults.Count} faults";
+        + $"{Refused.Count} routes refused all; {Events} events, {DearestEvents} at most; stopped within {SlowestStopMs:0} ms; {Faults.Count} faults";
 
     private static string Say(KeyValuePair<int, int> status) => $"{(status.Key == 0 ? "left" : status.Key)} {status.Value}";
 }
@@ -43,6 +44,7 @@ internal static class Fuzzer
         var description = JsonNode.Parse(await server.Client.GetStringAsync(new Uri("/openapi/v1.json", UriKind.Relative)))!;
         var (maker, pool) = (new RequestMaker(description, seed, mostBudget), server.Services.GetRequiredService<ComputePool>());
         var (statuses, faults, dearest, slowest, before) = (new SortedDictionary<int, int>(), new List<string>(), 0L, 0.0, pool.Spent);
+        var answered = new HashSet<string>();
         for (var i = 0; i < count; i++)
         {
             using var request = maker.Next();
@@ -50,14 +52,19 @@ internal static class Fuzzer
             var (status, answer) = await SendAsync(server.Client, request, patience);
             statuses[status] = statuses.GetValueOrDefault(status) + 1;
             if (status >= 500 && status != 503) faults.Add($"{i} {await SayAsync(request)}: {status} {answer}");
-            if (status is >= 200 and < 300) maker.Learn(answer);
+            if (status is >= 200 and < 300)
+            {
+                maker.Learn(answer);
+                answered.Add(maker.Route);
+            }
+
             var stopped = await StopAsync(pool);
             slowest = Math.Max(slowest, stopped);
             if (stopped > LongestStopMs) faults.Add($"{i} {await SayAsync(request)}: went on for {stopped:0} ms after its client had left");
             dearest = Math.Max(dearest, pool.Spent - spent);
         }
 
-        return new FuzzReport(count, statuses, pool.Spent - before, dearest, slowest, faults);
+        return new FuzzReport(count, statuses, [.. maker.AllRoutes.Except(answered)], pool.Spent - before, dearest, slowest, faults);
     }
 
     private static async Task<(int Status, string Answer)> SendAsync(HttpClient client, HttpRequestMessage request, TimeSpan patience)

@@ -26,12 +26,16 @@ internal sealed partial class RequestMaker
     ];
 
     private const int LargeBody = 50_000;
+    private const int MostIds = 40;
 
     private readonly Random _random;
     private readonly ValueMaker _values;
     private readonly List<(HttpMethod Method, string Path, JsonObject Operation)> _routes = [];
-    private readonly List<string> _ids = [];
+    private readonly Dictionary<string, List<string>> _ids = [];
     private int _next;
+
+    /// <summary>Where the things of the latest route are kept: ids of one kind are not asked for under another.</summary>
+    private string _kept = "";
 
     /// <summary>Reads a description.</summary>
     /// <param name="description">The document.</param>
@@ -47,21 +51,27 @@ internal sealed partial class RequestMaker
         }
     }
 
-    /// <summary>Routes of the description.</summary>
-    public int Routes => _routes.Count;
+    /// <summary>Method and path of the latest request, as the description names them.</summary>
+    public string Route { get; private set; } = "";
+
+    /// <summary>All of them.</summary>
+    public IEnumerable<string> AllRoutes => _routes.Select(route => $"{route.Method} {route.Path}");
 
     /// <summary>Remembers ids of an answer, for later requests.</summary>
     public void Learn(string answer)
     {
-        foreach (Match match in Id().Matches(answer)) _ids.Add(match.Value);
-        if (_ids.Count > 200) _ids.RemoveRange(0, _ids.Count - 200);
+        if (!_ids.TryGetValue(_kept, out var ids)) _ids[_kept] = ids = [];
+        foreach (Match match in Id().Matches(answer)) ids.Add(match.Value);
+        if (ids.Count > MostIds) ids.RemoveRange(0, ids.Count - MostIds);
     }
 
     /// <summary>The next request.</summary>
     public HttpRequestMessage Next()
     {
         var (method, path, operation) = _routes[_next++ % _routes.Count];
-        var wild = _random.Next(3) switch { 0 => 0, 1 => 0.1, _ => 0.5 };
+        (Route, _kept) = ($"{method} {path}", path.Split("/{")[0]);
+        var wild = _random.Next(4) switch { 0 or 1 => 0, 2 => 0.1, _ => 0.5 };
+        _values.IsPlain = wild == 0;
         var filled = Placeholder().Replace(path, match => Place(match.Groups[1].Value)) + Query(operation);
         var request = new HttpRequestMessage(method, new Uri(filled, UriKind.Relative));
         request.Headers.Accept.Add(MediaTypeWithQualityHeaderValue.Parse(FirstOrAny(Wanted, 0.8)));
@@ -85,7 +95,7 @@ internal sealed partial class RequestMaker
     private string Place(string name) => name switch
     {
         "version" => $"{_random.Next(3)}",
-        _ when _ids.Count > 0 && _random.Next(4) > 0 => _ids[_random.Next(_ids.Count)],
+        _ when _ids.GetValueOrDefault(_kept) is { Count: > 0 } ids && _random.Next(4) > 0 => ids[_random.Next(ids.Count)],
         _ => _random.Next(3) switch
         {
             0 => Guid.NewGuid().ToString(),
@@ -96,8 +106,9 @@ internal sealed partial class RequestMaker
 
     private string Query(JsonObject operation)
     {
-        var asked = (operation["parameters"] as JsonArray ?? []).Where(one => $"{one?["in"]}" == "query" && _random.Next(3) > 0)
-            .Select(one => $"{one!["name"]}={Uri.EscapeDataString(_random.Next(6) == 0 ? "1e999" : $"{_random.Next(-1, 5)}")}").ToList();
+        var asked = (operation["parameters"] as JsonArray ?? [])
+            .Where(one => $"{one?["in"]}" == "query" && (_random.Next(3) > 0 || _values.IsPlain))
+            .Select(one => $"{one!["name"]}={(_random.Next(6) == 0 ? "1e999" : $"{_random.Next(_values.IsPlain ? 1 : -1, 5)}")}").ToList();
         return asked.Count == 0 ? "" : $"?{string.Join('&', asked)}";
     }
 

@@ -16,11 +16,20 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
 
     private const int Deepest = 12;
 
+    /// <summary>Share of what may be left out that a plain request says.</summary>
+    private const double SaidPlainly = 0.12;
+
     private static readonly string[] Balls =
         ["cue", "yellow", "green", "brown", "blue", "pink", "black", .. Enumerable.Range(1, 15).Select(i => $"red{i}")];
 
     private static readonly string[] Pockets = ["yellow", "green", "middleYellowSide", "middleGreenSide", "topYellowSide", "topGreenSide"];
     private static readonly string[] Budgets = ["budget", "samples", "visits"];
+
+    /// <summary>Words that mean nothing here.</summary>
+    private static readonly string[] Unknown = ["unknown", "beginner", "yesterday"];
+
+    /// <summary>What a question needs though it may be left out.</summary>
+    private static readonly string[] Needed = ["strike", "pace", "document", "wishes"];
 
     /// <summary>Texts that mean something under a name.</summary>
     private static readonly Dictionary<string, string[]> Words = new()
@@ -28,12 +37,14 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         ["approach"] = ["left", "right", "straight"],
         ["ball"] = Balls,
         ["second"] = Balls,
+        ["chosen"] = Balls,
+        ["raw"] = Balls,
         ["nominated"] = Balls,
         ["only"] = Balls,
         ["potted"] = Balls,
         ["pocket"] = Pockets,
         ["part"] = ["opening", "middle", "nearJaw", "farJaw"],
-        ["profile"] = ["club", "lively", "slow", "unknown"],
+        ["profile"] = ["club", "lively", "slow-old-cloth", "unknown"],
         ["preset"] = ["club", "league", "expert", "beginner"],
         ["mode"] = ["free", "frame"],
         ["units"] = ["metric", "imperial"],
@@ -41,7 +52,7 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         ["doubt"] = ["measured", "unmeasured"],
         ["goal"] = ["points", "chance", "clear", "frame"],
         ["hand"] = ["right", "left"],
-        ["kind"] = ["move", "turn", "delete", "line", "zone", "arrow", "text", "cross", "circle"],
+        ["kind"] = ["move", "turn", "mirror", "delete", "line", "zone", "arrow", "text", "cross", "circle"],
         ["on"] = ["red", "colour", "yellow", "black"],
         ["side"] = ["left", "right", "either"],
         ["words"] = ["on its spot", "touching the white", "200 mm from the top cushion"],
@@ -58,6 +69,8 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         ["side"] = (-0.7, 0.7),
         ["height"] = (-0.7, 0.7),
         ["directionDeg"] = (-400, 400),
+        // A raised butt cannot be predicted yet: what is not 0 is refused before anything else is looked at.
+        ["elevationDeg"] = (0, 0),
         ["roll"] = (0, 1),
         ["rollingFriction"] = (0, 0.05),
         ["slidingFriction"] = (0, 0.7),
@@ -70,7 +83,21 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         ["spinDeceleration"] = (0, 40),
         ["count"] = (0, 20),
         ["version"] = (0, 3),
-        ["miss"] = (0, 1),
+        ["miss"] = (-1, 1),
+        ["leastCutDeg"] = (0, 20),
+        ["mostCutDeg"] = (30, 85),
+        ["leastMetres"] = (0.1, 0.4),
+        ["mostMetres"] = (1, 3),
+        ["shoulderHeight"] = (0.9, 1.9),
+        ["cueLength"] = (0.9, 1.7),
+        ["stretch"] = (0, 0.5),
+        ["size"] = (0, 0.5),
+        ["bias"] = (-0.5, 0.5),
+        ["perPace"] = (0, 1),
+        ["perDegree"] = (0, 1),
+        ["stretched"] = (1, 4),
+        ["rest"] = (1, 4),
+        ["highRest"] = (1, 4),
         ["within"] = (0, 1),
         ["fraction"] = (0, 1),
     };
@@ -84,6 +111,11 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         "\"=1+1\"", "01", "'a'", "NaN",
     ];
 
+    private List<string> _laid = [.. Balls];
+
+    /// <summary>True for a request such as a player sends: hardly anything beside what is needed, and about balls that lie there.</summary>
+    public bool IsPlain { get; set; }
+
     /// <summary>A value for a schema.</summary>
     /// <param name="schema">The schema.</param>
     /// <param name="name">Under which name it is sent.</param>
@@ -94,24 +126,37 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         if (random.NextDouble() < wild / 4) return RawMark + StrangeTokens[random.Next(StrangeTokens.Length)];
         if (schema is not JsonObject form || depth > Deepest) return null;
         if (form["$ref"] is { } reference) return Make(schemas[$"{reference}".Split('/')[^1]], name, wild, depth);
-        if (form["oneOf"] is JsonArray choices) return Make(choices[random.Next(choices.Count)], name, wild, depth + 1);
+        if (form["oneOf"] is JsonArray choices) return Make(Choose(choices, name), name, wild, depth + 1);
         var kinds = form["type"] switch
         {
             JsonArray many => [.. many.Select(kind => $"{kind}")],
             { } one => [$"{one}"],
             _ => Array.Empty<string>(),
         };
-        if (kinds.Contains("null") && random.NextDouble() < (depth < 2 ? 0.4 : 0.6)) return null;
+        if (kinds.Contains("null") && IsLeftOut(name, depth)) return null;
         return kinds.FirstOrDefault(kind => kind != "null") switch
         {
             "object" => MakeObject(form, wild, depth),
-            "array" => name == "balls" ? MakeBalls(wild) : MakeArray(form, name, wild, depth),
+            "array" when name == "balls" => MakeBalls(form["items"]?["type"] is JsonValue, wild),
+            "array" => MakeArray(form, name, wild, depth),
             "string" => MakeText(name, $"{form["format"]}", wild),
             "integer" => Whole(name, wild),
             "number" => Number(name, wild),
             "boolean" => random.Next(2) == 0,
             _ => null,
         };
+    }
+
+    private JsonNode? Choose(JsonArray choices, string name)
+    {
+        if (!IsPlain) return choices[random.Next(choices.Count)];
+        return choices.FirstOrDefault(choice => $"{choice!["type"]}" == "null" == IsLeftOut(name, 0)) ?? choices[0];
+    }
+
+    private bool IsLeftOut(string name, int depth)
+    {
+        if (IsPlain) return !Needed.Contains(name) && random.NextDouble() > SaidPlainly;
+        return random.NextDouble() < (depth < 2 ? 0.4 : 0.6);
     }
 
     private JsonObject MakeObject(JsonObject form, double wild, int depth)
@@ -128,13 +173,14 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
     }
 
     private JsonArray MakeArray(JsonObject form, string name, double wild, int depth) =>
-        [.. Enumerable.Range(0, random.NextDouble() < wild / 10 ? 300 : random.Next(4))
+        [.. Enumerable.Range(0, random.NextDouble() < wild / 10 ? 300 : random.Next(IsPlain ? 1 : 0, 5))
             .Select(_ => Make(form["items"], name.TrimEnd('s'), wild, depth + 1))];
 
-    private JsonArray MakeBalls(double wild)
+    private JsonArray MakeBalls(bool isNames, double wild)
     {
-        var ids = Balls.Skip(1).OrderBy(_ => random.Next()).Take(random.Next(1, 9)).Prepend(Balls[0]);
-        return [.. ids.Select(id => (JsonNode)new JsonObject
+        _laid = [.. Balls.Skip(1).OrderBy(_ => random.Next()).Take(random.Next(1, 9))];
+        if (isNames) return [.. _laid];
+        return [.. _laid.Prepend(Balls[0]).Select(id => (JsonNode)new JsonObject
         {
             ["id"] = random.NextDouble() < wild / 20 ? "ball" : id,
             ["x"] = random.NextDouble() < wild / 20 ? Number("x", wild) : 0.05 + 3.46 * random.NextDouble(),
@@ -146,7 +192,9 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
     {
         if (random.NextDouble() < wild) return new string((char)random.Next(32, 0xd7ff), random.Next(1, 90));
         if (format == "uuid") return Guid.NewGuid().ToString();
-        return Words.TryGetValue(name, out var words) ? words[random.Next(words.Length)] : $"{name} {random.Next(1000)}";
+        if (!Words.TryGetValue(name, out var words)) return $"{name} {random.Next(1000)}";
+        if (IsPlain) words = words == Balls ? [.. _laid] : [.. words.Except(Unknown)];
+        return words[random.Next(words.Length)];
     }
 
     private JsonNode Whole(string name, double wild)
@@ -159,6 +207,8 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
     {
         if (random.NextDouble() < wild / 4) return Strange[random.Next(Strange.Length)];
         var (least, most) = Ranges.GetValueOrDefault(name, (-1, 3));
-        return least + random.NextDouble() * (most - least);
+        var share = random.NextDouble();
+        // The middle half of a range suits more tables than its ends.
+        return least + (IsPlain ? 0.25 + share / 2 : share) * (most - least);
     }
 }
