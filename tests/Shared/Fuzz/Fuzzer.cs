@@ -19,7 +19,8 @@ internal sealed record FuzzReport(
 {
     public override string ToString() =>
         $"{Requests} requests: {string.Join(", ", ByStatus.OrderBy(one => one.Key).Select(Say))}; "
-        + $"{Refused.Count} routes refused all; {Events} events, {DearestEvents} at most; stopped within {SlowestStopMs:0} ms; {Faults.Count} faults";
+        + $"{Refused.Count} routes refused all; {Events} events, {DearestEvents} at most; "
+        + $"stopped within {SlowestStopMs:0} ms; {Faults.Count} faults";
 
     private static string Say(KeyValuePair<int, int> status) => $"{(status.Key == 0 ? "left" : status.Key)} {status.Value}";
 }
@@ -33,7 +34,7 @@ internal static class Fuzzer
     /// <summary>After how many milliseconds work that nobody waits for must have ended.</summary>
     public const double LongestStopMs = 500;
 
-    /// <summary>Every so many clients one waits longer: what comes late is seen as well. A prime, so that each route has its turn.</summary>
+    /// <summary>Every so many clients one waits longer, for what comes late. A prime: each route has its turn.</summary>
     private const int PatientEvery = 23;
 
     private static readonly TimeSpan LongPatience = TimeSpan.FromSeconds(2);
