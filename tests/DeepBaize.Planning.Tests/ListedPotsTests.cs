@@ -22,6 +22,18 @@ public sealed class ListedPotsTests
         Assert.Empty(report.Failures);
     }
 
+    /// <summary>Layouts of the long check that once failed.</summary>
+    [Theory]
+    [InlineData("it goes at a hard pace only", 801_083)]
+    [InlineData("the white on a cushion wants a tip above centre", 820_489)]
+    [InlineData("a side of the pocket takes firm balls only", 821_643)]
+    [InlineData("the likeliest stroke goes in off, a firmer one does not", 821_681)]
+    public void What_was_missed_once_is_listed_and_tried(string why, int seed)
+    {
+        var report = ListedPots.Run(Club, seed, count: 1, draws: 1000, screenEvery: 1_000_000);
+        Assert.True(report.Pots > 0 && report.Failures.Count == 0, $"{why}: {string.Join("; ", report.Failures)}");
+    }
+
     [Theory]
     [InlineData("within 16 mm of the cushion", 2.4, 0.25, 3.0, 0.04006, 0.5)]
     [InlineData("frozen to the cushion", 2.4, 0.1, 3.0, 0.02406, 0.35)]

@@ -17,7 +17,6 @@ public sealed class FastChance
     private const int Halvings = 6;
     private const double Softest = -3;
     private const int ModelDraws = 4096;
-    private const int FirstChecks = 32;
     private const int MostChecks = 384;
 
     /// <summary>Standard error of the correction at which no more strokes are played.</summary>
@@ -56,7 +55,8 @@ public sealed class FastChance
             var difference = (Drops(layout, solution, delivery, draw) ? 1 : 0) - (model.Pots(draw) ? 1 : 0);
             sum += difference;
             gainsaid += Math.Abs(difference);
-            if (played >= FirstChecks && Math.Sqrt(gainsaid) <= Enough * played || played == MostChecks)
+            // A difference that has not shown yet may still be there: one is counted more than was seen.
+            if (Math.Sqrt(gainsaid + 1) <= Enough * played || played == MostChecks)
                 return Math.Clamp((double)known / ModelDraws + (double)sum / played, 0, 1);
         }
 

@@ -41,6 +41,9 @@ public sealed class SolvedPots
 {
     private const double Softer = 1;
     private const double Harder = 1.5;
+
+    /// <summary>Paces by which a side of the pocket is tried harder than what was found.</summary>
+    private const double Firmer = 3;
     private const double Softest = 1.5;
     private const double Hardest = 8;
 
@@ -109,8 +112,12 @@ public sealed class SolvedPots
         var found = soft == best ? Climb(layout, pot, pace, Harder, best) : soft;
         if (found is null or { Chance: > Certain }) return found;
         var between = Dials.Of(found.Solution.Strike).Pace;
-        return new[] { between - Softer / 2, between + Softer / 2 }.Where(at => at is >= Softest and <= Hardest)
-            .Aggregate(found, (likelier, at) => Better(likelier, Read(layout, found.Solution.Pot, at))!);
+        foreach (var at in new[] { between - Softer / 2, between + Softer / 2 }.Where(at => at is >= Softest and <= Hardest))
+            found = Better(found, Read(layout, found.Solution.Pot, at))!;
+        // What jaws do to a soft ball they may not do to a firm one, and a tip above centre clears a cushion behind the white.
+        found = OfOtherParts(layout, pot, Math.Min(Hardest, between + Firmer), found)!;
+        if (found.Solution.Strike.Height > 0) return found;
+        return Better(found, Read(layout, found.Solution.Pot, Dials.Of(found.Solution.Strike).Pace, RaisedHeight, out _));
     }
 
     /// <summary>Goes on to softer or harder paces while that makes the pot likelier.</summary>
