@@ -60,4 +60,19 @@ public sealed class DialOrderTests
 
         static bool Same(Dials one, Dials other) => Math.Abs(one.WhiteSpeed - other.WhiteSpeed) + Math.Abs(one.Side - other.Side) + Math.Abs(one.Height - other.Height) < 1e-9;
     }
+
+    /// <summary>Beside an in-off, also one at the hardest pace that is solved, there are strokes to try, all of them within the scale.</summary>
+    [Theory]
+    [InlineData(1.5, 3)]
+    [InlineData(6, 3)]
+    [InlineData(7.5, 2)]
+    [InlineData(8, 1)]
+    [InlineData(9.5, 0)]
+    public void Around_a_stroke_are_those_near_it_and_firmer_ones(double pace, int firmer)
+    {
+        var dials = Dials.AtPace(pace, 0, 0.3);
+        var around = DialOrder.Around(dials).ToList();
+        Assert.Equal(DialOrder.Near(dials).Count() + firmer, around.Count);
+        Assert.All(around, one => Assert.InRange(one.Pace, 1, 10));
+    }
 }

@@ -37,9 +37,6 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
 
     private const double LeastKept = 0.4;
 
-    /// <summary>Paces by which a stroke that goes in off is tried harder.</summary>
-    private static readonly double[] Firmer = [1, 2, 3];
-
     /// <summary>What is left of the worth of a stroke that comes out on the side that the player does not like.</summary>
     private const double WrongSide = 0.94;
 
@@ -116,16 +113,12 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var listedStrokes = Enumerable.Range(0, looked * dials).Select(i => (chosen[i % looked], DialOrder.At(i / looked)));
         var (found, first) = Try(frame, layout, [.. solved.Select(pot => (pot, pot.Solved)), .. listedStrokes], cancel);
         var lost = solved.Where(pot => !found.Exists(one => one.Pot.Pot == pot.Pot));
-        var (saved, second) = Try(frame, layout, [.. lost.SelectMany(pot => Around(pot.Solved).Select(other => (pot, other)))], cancel);
+        var (saved, second) = Try(frame, layout, [.. lost.SelectMany(pot => DialOrder.Around(pot.Solved).Select(other => (pot, other)))], cancel);
         found.AddRange(saved);
         var (near, third) = Try(frame, layout, Near(found, count - looked * dials), cancel);
         played += first + second + third;
         return [.. found.Concat(near).OrderByDescending(one => one.Marked)];
     }
-
-    /// <summary>Where a stroke goes in off, one that is a little different may not: harder, higher, with a touch of side.</summary>
-    private static IEnumerable<Dials> Around(Dials dials) =>
-        [.. DialOrder.Near(dials), .. Firmer.Select(more => Dials.AtPace(dials.Pace + more, dials.Side, dials.Height))];
 
     private bool IsWanted(BallId ball) => question.Wishes.Only is not { } only || ball == only;
 

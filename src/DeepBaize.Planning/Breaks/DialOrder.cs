@@ -11,6 +11,9 @@ public static class DialOrder
 
     private const double HardestPace = 9.5;
 
+    /// <summary>Paces by which a stroke that goes in off is tried harder.</summary>
+    private static readonly double[] Firmer = [1, 2, 3];
+
     private static readonly (double Pace, double Height, double Side)[] Order =
     [
         (3.5, 0, 0), (3.5, 0.3, 0), (3.5, -0.3, 0), (5, 0, 0), (2.3, 0.1, 0), (5, -0.38, 0), (5, 0.38, 0), (4.2, -0.15, 0), (4.2, 0.15, 0), (2.6, -0.25, 0),
@@ -40,6 +43,15 @@ public static class DialOrder
             .Where(one => one.Pace is >= 1 and <= HardestPace && one.Side * one.Side + one.Height * one.Height <= Strike.MiscueOffset * Strike.MiscueOffset)
             .Select(one => Dials.AtPace(one.Pace, one.Side, one.Height));
     }
+
+    /// <summary>What may still pot where a stroke goes in off: strokes near it, and firmer ones.</summary>
+    /// <param name="dials">The stroke.</param>
+    public static IEnumerable<Dials> Around(Dials dials) =>
+    [
+        .. Near(dials),
+        .. Firmer.Select(more => dials.Pace + more).Where(pace => pace <= HardestPace)
+            .Select(pace => Dials.AtPace(pace, dials.Side, dials.Height)),
+    ];
 
     /// <summary>True when two strokes are so near each other that one of them is enough.</summary>
     public static bool AreAlike(Dials one, Dials other) =>
