@@ -105,11 +105,11 @@ async function chooseTable(id: string) {
 .unknown {
   position: fixed;
   z-index: 20;
-  bottom: 4px;
+  bottom: 3px;
   left: 22px;
   max-width: 900px;
   margin: 0;
-  padding: 4px 12px 5px;
+  padding: 2px 12px 3px;
   pointer-events: none;
   border: 1px solid var(--warn);
   border-radius: 8px;

@@ -48,9 +48,9 @@ function cut(sentence: string, start: number, decisive: string[]): Part[] {
         <strong v-if="part.strong">{{ part.text }}</strong>
         <template v-else>{{ part.text }}</template>
       </template>
-      <span v-if="!said && prediction?.verdict.foul" class="foul" data-testid="foul">
-        {{ prediction.verdict.foul }}
-      </span>
+      <template v-if="!said && prediction?.verdict.foul">
+        {{ ' ' }}<span class="foul" data-testid="foul">{{ prediction.verdict.foul }}</span>
+      </template>
     </p>
     <p v-if="refusal" class="refusal" role="alert" data-testid="refusal">{{ refusal }}</p>
   </div>
