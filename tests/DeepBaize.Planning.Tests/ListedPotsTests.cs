@@ -28,6 +28,7 @@ public sealed class ListedPotsTests
     [InlineData("the white on a cushion wants a tip above centre", 820_489)]
     [InlineData("a side of the pocket takes firm balls only", 821_643)]
     [InlineData("the likeliest stroke goes in off, a firmer one does not", 821_681)]
+    [InlineData("the pocket point is open where the middle of what drops is shut", 840_047)]
     public void What_was_missed_once_is_listed_and_tried(string why, int seed)
     {
         var report = ListedPots.Run(Club, seed, count: 1, draws: 1000, screenEvery: 1_000_000);

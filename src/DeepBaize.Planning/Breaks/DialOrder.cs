@@ -11,8 +11,8 @@ public static class DialOrder
 
     private const double HardestPace = 9.5;
 
-    /// <summary>Paces by which a stroke that goes in off is tried harder.</summary>
-    private static readonly double[] Firmer = [1, 2, 3];
+    /// <summary>Paces by which a stroke that goes in off is tried softer and harder.</summary>
+    private static readonly double[] Apart = [-1.5, -0.75, 1, 2, 3];
 
     private static readonly (double Pace, double Height, double Side)[] Order =
     [
@@ -44,12 +44,12 @@ public static class DialOrder
             .Select(one => Dials.AtPace(one.Pace, one.Side, one.Height));
     }
 
-    /// <summary>What may still pot where a stroke goes in off: strokes near it, and firmer ones.</summary>
+    /// <summary>What may still pot where a stroke goes in off: strokes near it, and softer and firmer ones.</summary>
     /// <param name="dials">The stroke.</param>
     public static IEnumerable<Dials> Around(Dials dials) =>
     [
         .. Near(dials),
-        .. Firmer.Select(more => dials.Pace + more).Where(pace => pace <= HardestPace)
+        .. Apart.Select(apart => dials.Pace + apart).Where(pace => pace is >= 1 and <= HardestPace)
             .Select(pace => Dials.AtPace(pace, dials.Side, dials.Height)),
     ];
 

@@ -12,7 +12,8 @@ namespace DeepBaize.Planning.Position;
 /// <param name="Solution">The stroke, with its window.</param>
 /// <param name="Way">How it is reached.</param>
 /// <param name="Chance">Chance that this player pots it, see <see cref="FastChance"/>.</param>
-public sealed record SolvedPot(PotSolution Solution, BridgeWay Way, double Chance)
+/// <param name="IsOfMiddle">True when the middle of what the pocket takes at that angle is what is aimed at.</param>
+public sealed record SolvedPot(PotSolution Solution, BridgeWay Way, double Chance, bool IsOfMiddle)
 {
     /// <summary>The same as searches take their pots.</summary>
     public LeavePot ToLeavePot() => new(
@@ -24,13 +25,6 @@ public sealed record SolvedPot(PotSolution Solution, BridgeWay Way, double Chanc
         -1,
         IsOfMiddle ? double.NaN : Solution.HeadingRadians,
         Dials.Of(Solution.Strike));
-
-    /// <summary>True when the middle of what the pocket takes at that angle is what is aimed at.</summary>
-    private bool IsOfMiddle =>
-        Solution.Pot.Part == PocketPart.Opening && !Solution.IsPartial
-        && Math.Abs(Solution.Offset - Solution.Line.WantedOffset) < NearMiddle;
-
-    private const double NearMiddle = 0.002;
 }
 
 /// <summary>
@@ -45,6 +39,9 @@ public sealed class SolvedPots
     /// <summary>Paces by which a side of the pocket is tried harder than what was found.</summary>
     private const double Firmer = 3;
     private const double Softest = 1.5;
+
+    /// <summary>Metres at the pocket within which an aim is the one at the middle of the opening.</summary>
+    private const double NearMiddle = 0.002;
     private const double Hardest = 8;
 
     /// <summary>Height of the tip, in ball radii, where the butt would have to be raised for the centre.</summary>
@@ -65,6 +62,9 @@ public sealed class SolvedPots
     private readonly PlayerProfile _player;
     private readonly PotSolver _solver;
     private readonly FastChance _chance;
+
+    /// <summary>How far the butt is raised for the centre in the pot that is read, as far as is known.</summary>
+    private double _raised;
 
     /// <summary>Prepares a player on a table.</summary>
     public SolvedPots(TableInUse table, PlayerProfile player)
@@ -104,6 +104,7 @@ public sealed class SolvedPots
     /// <param name="pot">The pot.</param>
     public SolvedPot? Read(Layout layout, Pot pot)
     {
+        _raised = 0;
         var pace = PotMatrix.SensiblePace(_table, PottingLine.Of(layout, pot, _table));
         var best = Read(layout, pot, pace);
         if (best is { Chance: > Certain }) return best;
@@ -156,6 +157,9 @@ public sealed class SolvedPots
     private SolvedPot? Read(Layout layout, Pot pot, double pace)
     {
         var plain = Read(layout, pot, pace, 0, out var elevation);
+        // Of a stroke that falls short it is not known: what stands in the butt's way at one pace stands there at every other.
+        if (plain is null && elevation == 0) elevation = _raised;
+        _raised = elevation;
         if (elevation <= CueingAnswer.LevelDegrees) return plain;
         var raised = Better(plain, Read(layout, pot, pace, RaisedHeight, out elevation));
         return elevation > CueingAnswer.LevelDegrees || raised is null
@@ -173,6 +177,9 @@ public sealed class SolvedPots
         var cued = CueingReader.Deliver(_table, layout, _player, solution.Strike);
         elevationDegrees = cued.ElevationDegrees;
         if (!cued.IsPossible || window.WidthRadians < 2 * LeastSpreads * cued.Delivery.DirectionSpread) return null;
-        return new SolvedPot(solution, cued.Way, _chance.Of(layout, solution, cued.Delivery));
+        // Where that middle is shut the solver takes the pocket point: what was aimed at is not told by the part that was asked for.
+        var opening = PottingLine.Of(layout, pot with { Part = PocketPart.Opening }, _table).WantedOffset;
+        var isOfMiddle = !solution.IsPartial && Math.Abs(solution.Offset - opening) < NearMiddle;
+        return new SolvedPot(solution, cued.Way, _chance.Of(layout, solution, cued.Delivery), isOfMiddle);
     }
 }
