@@ -61,7 +61,9 @@ public sealed class DialOrderTests
         static bool Same(Dials one, Dials other) => Math.Abs(one.WhiteSpeed - other.WhiteSpeed) + Math.Abs(one.Side - other.Side) + Math.Abs(one.Height - other.Height) < 1e-9;
     }
 
-    /// <summary>Beside an in-off, also one at the hardest pace that is solved, there are strokes to try, all of them within the scale.</summary>
+    /// <summary>
+    /// Beside an in-off, also one at the hardest pace that is solved, there are strokes to try, all of them within the scale.
+    /// </summary>
     [Theory]
     [InlineData(1.5, 3)]
     [InlineData(2, 4)]

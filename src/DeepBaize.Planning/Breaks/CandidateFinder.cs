@@ -113,7 +113,8 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var listedStrokes = Enumerable.Range(0, looked * dials).Select(i => (chosen[i % looked], DialOrder.At(i / looked)));
         var (found, first) = Try(frame, layout, [.. solved.Select(pot => (pot, pot.Solved)), .. listedStrokes], cancel);
         var lost = solved.Where(pot => !found.Exists(one => one.Pot.Pot == pot.Pot));
-        var (saved, second) = Try(frame, layout, [.. lost.SelectMany(pot => DialOrder.Around(pot.Solved).Select(other => (pot, other)))], cancel);
+        var beside = lost.SelectMany(pot => DialOrder.Around(pot.Solved).Select(other => (pot, other)));
+        var (saved, second) = Try(frame, layout, [.. beside], cancel);
         found.AddRange(saved);
         var (near, third) = Try(frame, layout, Near(found, count - looked * dials), cancel);
         played += first + second + third;

@@ -92,11 +92,13 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
 
         WayToPlace? Best(IEnumerable<(PlayedStroke Stroke, int Cushions, double Miss)> kind) => kind
             .Where(way => way.Miss < Near).OrderBy(way => way.Miss).Take(Tried)
-            .Select(way => Sample(question, place, way.Stroke, way.Cushions, count, cancel)).OfType<WayToPlace>().MinBy(way => way.MissMetres);
+            .Select(way => Sample(question, place, way.Stroke, way.Cushions, count, cancel))
+            .OfType<WayToPlace>().MinBy(way => way.MissMetres);
     }
 
     /// <summary>What a way comes to; null when the player never pots the ball and stays on the table in so many strokes.</summary>
-    private static WayToPlace? Sample(SearchQuestion question, Place place, PlayedStroke stroke, int cushions, int count, CancellationToken cancel)
+    private static WayToPlace? Sample(
+        SearchQuestion question, Place place, PlayedStroke stroke, int cushions, int count, CancellationToken cancel)
     {
         var cued = CueingReader.Deliver(question.Table, question.Layout, question.Player, stroke.Strike);
         var samples = StrokeSampler.Play(

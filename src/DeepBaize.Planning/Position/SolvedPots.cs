@@ -121,16 +121,15 @@ public sealed class SolvedPots
         return Better(found, Read(layout, found.Solution.Pot, Dials.Of(found.Solution.Strike).Pace, RaisedHeight, out _));
     }
 
-    /// <summary>Goes on to softer or harder paces while that makes the pot likelier.</summary>
+    /// <summary>Goes on to softer or harder paces until the pot goes at all, and then while that makes it likelier.</summary>
     private SolvedPot? Climb(Layout layout, Pot pot, double pace, double step, SolvedPot? best)
     {
         for (var next = Next(pace); next != pace; next = Next(pace))
         {
             pace = next;
             var found = Read(layout, best?.Solution.Pot ?? pot, pace);
-            if (best is null) found = OfOtherParts(layout, pot, pace, found);
-            if ((found?.Chance ?? 0) < (best?.Chance ?? 0)) return best;
-            best = found;
+            if (best is not null && (found is null || found.Chance <= best.Chance)) return best;
+            best = best is null ? OfOtherParts(layout, pot, pace, found) : found;
         }
 
         return best;

@@ -65,7 +65,7 @@ internal static class Fuzzer
                 answered.Add(maker.Route);
             }
 
-            var stopped = await StopAsync(pool);
+            var stopped = Stop(pool);
             slowest = Math.Max(slowest, stopped);
             if (stopped > LongestStopMs) faults.Add($"{i} {await SayAsync(request)}: went on for {stopped:0} ms after its client had left");
             dearest = Math.Max(dearest, pool.Spent - spent);
@@ -89,10 +89,10 @@ internal static class Fuzzer
     }
 
     /// <summary>Milliseconds until nothing is computed any more.</summary>
-    private static async Task<double> StopAsync(ComputePool pool)
+    private static double Stop(ComputePool pool)
     {
         var clock = Stopwatch.StartNew();
-        while ((pool.Busy > 0 || pool.Plans > 0) && clock.ElapsedMilliseconds < 10 * LongestStopMs) await Task.Delay(5);
+        SpinWait.SpinUntil(() => pool is { Busy: 0, Plans: 0 }, TimeSpan.FromMilliseconds(10 * LongestStopMs));
         return clock.Elapsed.TotalMilliseconds;
     }
 
