@@ -173,11 +173,8 @@ public sealed class NoServerErrorTests(WebFixture web)
     {
         var copies = await Task.WhenAll(
             Enumerable.Range(0, 8).Select(_ => PostAsync("/api/shelf/cues/house/copy", null, HttpStatusCode.OK)));
-        var names = copies.Select(copy => copy.GetProperty("name").GetString()).ToList();
-        Assert.Equal(8, names.Distinct().Count());
-        var shelf = await web.Client.GetFromJsonAsync<JsonElement>("/api/shelf", TestContext.Current.CancellationToken);
-        var cues = shelf.GetProperty("cues").EnumerateArray().Where(cue => names.Contains(cue.GetProperty("name").GetString()))
-            .Select(cue => cue.GetProperty("id").GetString()).ToList();
+        Assert.Equal(8, copies.Select(copy => copy.GetProperty("name").GetString()).Distinct().Count());
+        var cues = copies.Select(copy => copy.GetProperty("id").GetString()).ToList();
         var used = await Task.WhenAll(cues.Concat(cues).Select(async id =>
         {
             using var response = await web.Client.PostAsync(
@@ -185,7 +182,7 @@ public sealed class NoServerErrorTests(WebFixture web)
             return response.StatusCode;
         }));
         Assert.All(used, status => Assert.Equal(HttpStatusCode.NoContent, status));
-        shelf = await web.Client.GetFromJsonAsync<JsonElement>("/api/shelf", TestContext.Current.CancellationToken);
+        var shelf = await web.Client.GetFromJsonAsync<JsonElement>("/api/shelf", TestContext.Current.CancellationToken);
         Assert.Single(shelf.GetProperty("cues").EnumerateArray(), cue => cue.GetProperty("isCurrent").GetBoolean());
         // The fixture is shared: the house's cue is in use again.
         using var again = await web.Client.PostAsync(
