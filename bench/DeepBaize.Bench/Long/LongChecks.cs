@@ -105,6 +105,8 @@ internal static class LongChecks
 
     private static async Task<FuzzReport> FuzzAsync(int count)
     {
+        // The host of a test finds the application's files by a list that it looks for in the working folder.
+        Directory.SetCurrentDirectory(AppContext.BaseDirectory);
         await using var server = await BaizeServer.StartAsync(TestCluster.Shared);
         return await Fuzzer.RunAsync(server, RequestSeed, count, AnyBudget, TimeSpan.FromMilliseconds(50));
     }
