@@ -40,7 +40,7 @@ internal static class LongChecks
     private static readonly ArenaSize Record = new(100, 8, 1000, 110_000);
 
     /// <summary>The club player's visits are short and the most of them chance: it takes more of them.</summary>
-    private static readonly ArenaSize LongRecord = new(700, 8, 1000, 100_000);
+    private static readonly ArenaSize LongRecord = new(600, 8, 1000, 100_000);
 
     private static readonly ArenaSize Small = new(250, 8, 250, 70_000);
     private static readonly ArenaSize Curve = new(100, 4, 0, 80_000);
