@@ -18,7 +18,7 @@ internal static class LongChecks
     private const int Shots = 1_000_000;
     private const int PotLayouts = 2000;
     private const int ListedLayouts = 2000;
-    private const int ListedSeed = 880_000;
+    private const int ListedSeed = 920_000;
     private const int ListedDraws = 2000;
     private const int ListedScreenEvery = 20;
     private const int Requests = 100_000;

@@ -37,6 +37,9 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
 
     private const double LeastKept = 0.4;
 
+    /// <summary>A pot that was solved with this chance is tried at any budget.</summary>
+    private const double Undenied = 0.2;
+
     /// <summary>What is left of the worth of a stroke that comes out on the side that the player does not like.</summary>
     private const double WrongSide = 0.94;
 
@@ -109,7 +112,7 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var looked = Math.Min(pots.Count, Math.Max(2, (int)Math.Ceiling(Math.Sqrt(listed) / PotsPerRoot)));
         var dials = Math.Min(DialOrder.Count, Math.Max(1, listed / looked));
         var chosen = Chosen(frame, pots, looked);
-        var solved = chosen.Where(pot => pot.Solved.WhiteSpeed > 0).ToList();
+        var solved = chosen.Union(Likely(pots)).Where(pot => pot.Solved.WhiteSpeed > 0).ToList();
         var listedStrokes = Enumerable.Range(0, looked * dials).Select(i => (chosen[i % looked], DialOrder.At(i / looked)));
         var (found, first) = Try(frame, layout, [.. solved.Select(pot => (pot, pot.Solved)), .. listedStrokes], cancel);
         var lost = solved.Where(pot => !found.Exists(one => one.Pot.Pot == pot.Pot));
@@ -125,6 +128,10 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
 
     /// <summary>Pots that are on by straight lines, the likeliest first.</summary>
     private List<LeavePot> Listed(FrameState frame) => [.. workers.First.Gauge.Read(frame).Where(pot => IsWanted(pot.Pot.Ball))];
+
+    /// <summary>Pots of which none is denied for want of budget: with the stroke that solved it each costs next to nothing to try.</summary>
+    private static IEnumerable<LeavePot> Likely(IReadOnlyList<LeavePot> pots) =>
+        pots.Where(pot => pot.Chance >= Undenied).OrderByDescending(pot => pot.Chance).Take(Likeliest);
 
     /// <summary>
     /// The pots that are tried: the likeliest and those that promise most, and once there is room for them all that are likely.
