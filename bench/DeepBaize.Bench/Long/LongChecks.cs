@@ -16,7 +16,7 @@ namespace DeepBaize.Bench.Long;
 internal static class LongChecks
 {
     private const int Shots = 1_000_000;
-    private const int PotLayouts = 2000;
+    private const int PotLayouts = 1000;
     private const int ListedLayouts = 2000;
     private const int ListedSeed = 920_000;
     private const int ListedDraws = 2000;
@@ -40,10 +40,10 @@ internal static class LongChecks
     private static readonly ArenaSize Record = new(100, 8, 1000, 110_000);
 
     /// <summary>The club player's visits are short and the most of them chance: it takes more of them.</summary>
-    private static readonly ArenaSize LongRecord = new(600, 8, 1000, 100_000);
+    private static readonly ArenaSize LongRecord = new(400, 8, 1000, 100_000);
 
-    private static readonly ArenaSize Small = new(250, 8, 250, 70_000);
-    private static readonly ArenaSize Curve = new(100, 4, 0, 80_000);
+    private static readonly ArenaSize Small = new(150, 8, 250, 70_000);
+    private static readonly ArenaSize Curve = new(60, 4, 0, 80_000);
 
     private static readonly string[] Contestants = ["potter", "one-ahead", "planner"];
     private static readonly int[] Budgets = [250, 1000, 4000];
