@@ -39,7 +39,7 @@ public sealed record ListedReport(int Layouts, int Pots, int Listed, int Near, i
 /// <summary>A pot that is sampled.</summary>
 /// <param name="Pot">The pot.</param>
 /// <param name="Chance">How often the ball is potted.</param>
-/// <param name="IsClean">True when a stroke pots it, as meant, without the white: else the planner is right to try none.</param>
+/// <param name="IsClean">True when a stroke pots it, as meant, without a foul: else the planner is right to try none.</param>
 internal sealed record SampledPot(Pot Pot, double Chance, bool IsClean);
 
 /// <summary>A stroke and how the player delivers it there.</summary>
@@ -142,7 +142,8 @@ public static class ListedPots
 
         return found;
 
-        bool IsClean(Stroke one) => simulation.Play(layout, one.Strike).Potted.All(potted => potted.Ball != BallId.Cue);
+        // A red is on: a stroke that takes the white or a colour down with it is foul.
+        bool IsClean(Stroke one) => simulation.Play(layout, one.Strike).Potted.All(potted => BallSet.IsRed(potted.Ball));
     }
 
     private static IEnumerable<Stroke> Strokes(PotSolver solver, PlayerProfile player, Layout layout, Pot pot)

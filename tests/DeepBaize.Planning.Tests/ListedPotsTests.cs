@@ -29,6 +29,7 @@ public sealed class ListedPotsTests
     [InlineData("a side of the pocket takes firm balls only", 821_643)]
     [InlineData("the likeliest stroke goes in off, a firmer one does not", 821_681)]
     [InlineData("the pocket point is open where the middle of what drops is shut", 840_047)]
+    [InlineData("a colour goes down with the red, so that nothing is to be tried", 921_522)]
     [InlineData("three pots are as likely as each other, and the least budget looked at two", 881_294)]
     public void What_was_missed_once_is_listed_and_tried(string why, int seed)
     {
