@@ -5,7 +5,7 @@ using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
 

@@ -22,7 +22,7 @@ public sealed class ReferenceTests
     {
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets", "Words"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Work", "Impacts", "Simulation"],
-        ["DeepBaize.Planning"] = ["Aiming", "Reading", "Players", "Cueing", "Position", "Breaks"],
+        ["DeepBaize.Planning"] = ["Aiming", "Reading", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks"],
     };
 
     [Fact]

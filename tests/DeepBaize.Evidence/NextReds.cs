@@ -1,8 +1,8 @@
 using System.Globalization;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;

@@ -6,7 +6,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Physics.Work;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 using DeepBaize.Tests;
 using DeepBaize.Web.Compute;

@@ -1,7 +1,7 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Bench.Arena;

@@ -5,7 +5,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Table.Outline;
 using DeepBaize.Tests;
 using DeepBaize.Tests.Fuzz;

@@ -1,4 +1,4 @@
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Planning.Breaks;

@@ -1,4 +1,5 @@
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Leaves;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 

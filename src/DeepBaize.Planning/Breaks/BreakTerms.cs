@@ -1,7 +1,7 @@
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 
 namespace DeepBaize.Planning.Breaks;

@@ -1,6 +1,7 @@
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Search;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;

@@ -1,7 +1,7 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
 using DeepBaize.Planning.Reading;
 using DeepBaize.Rules;
 using DeepBaize.Table;

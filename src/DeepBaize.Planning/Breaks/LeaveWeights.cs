@@ -1,4 +1,4 @@
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 

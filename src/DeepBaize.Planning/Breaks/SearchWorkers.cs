@@ -1,4 +1,6 @@
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Leaves;
+using DeepBaize.Planning.Search;
+
 
 namespace DeepBaize.Planning.Breaks;
 

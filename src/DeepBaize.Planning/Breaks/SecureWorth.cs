@@ -1,4 +1,4 @@
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Planning.Breaks;

@@ -1,6 +1,6 @@
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
 using DeepBaize.Rules;
 using DeepBaize.Table.Layouts;
 

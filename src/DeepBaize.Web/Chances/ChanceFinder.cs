@@ -1,6 +1,7 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Search;
 using DeepBaize.Table;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Players;

@@ -1,8 +1,10 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Search;
 using DeepBaize.Table;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Wording;

@@ -1,7 +1,9 @@
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Search;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Layouts;

@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Cueing;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Search;
 using DeepBaize.Table;
 using DeepBaize.Web.Wording;
 

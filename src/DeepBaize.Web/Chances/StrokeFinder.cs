@@ -1,7 +1,7 @@
 using System.Net.ServerSentEvents;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Search;
 using DeepBaize.Table;
 using DeepBaize.Web.Compute;
 using DeepBaize.Web.Pots;

@@ -2,8 +2,8 @@ using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
 using DeepBaize.Planning.Reading;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 

@@ -1,6 +1,6 @@
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Web.Chances;
 using DeepBaize.Web.Compute;
 using DeepBaize.Web.Pots;

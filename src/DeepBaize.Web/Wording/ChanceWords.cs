@@ -1,4 +1,4 @@
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Table;
 
 namespace DeepBaize.Web.Wording;

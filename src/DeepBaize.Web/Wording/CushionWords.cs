@@ -1,4 +1,5 @@
-using DeepBaize.Planning.Position;
+using DeepBaize.Planning.Search;
+
 
 namespace DeepBaize.Web.Wording;
 

@@ -1,6 +1,6 @@
 using DeepBaize.Planning.Aiming;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Search;
 
 /// <summary>How much a stroke asks of a player, so that the plainer of two can be named.</summary>
 public static class Demand

@@ -2,11 +2,12 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Sampling;
 
 /// <summary>A stroke that is sampled: what is meant, how it is delivered, on which table, and what is asked of it.</summary>
 /// <param name="Table">The table.</param>

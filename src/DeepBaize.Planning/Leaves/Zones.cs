@@ -4,7 +4,7 @@ using DeepBaize.Planning.Players;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Leaves;
 
 /// <summary>A next pot that must be on from a zone.</summary>
 /// <param name="Pot">The pot.</param>

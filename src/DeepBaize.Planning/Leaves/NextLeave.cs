@@ -3,7 +3,7 @@ using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Leaves;
 
 /// <summary>The balls as they lie for the next stroke after a legal pot, and which of them are on.</summary>
 /// <param name="White">Where the white stands; null when it fell.</param>

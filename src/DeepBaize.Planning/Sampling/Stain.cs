@@ -1,6 +1,6 @@
 using DeepBaize.Table;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Sampling;
 
 /// <summary>
 /// Where the white may stop: the places of a sample in the order of how dense the sample is about them (highest density regions; Hyndman 1996). The first half of them mark where

@@ -2,12 +2,14 @@ using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Reading;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Search;
 
 /// <summary>What is on where the white stops.</summary>
 /// <param name="White">Where it stops; null when it falls.</param>

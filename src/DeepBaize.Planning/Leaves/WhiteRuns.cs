@@ -1,7 +1,7 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Leaves;
 
 /// <summary>
 /// Where the white comes to rest after a pot is played plainly, estimated in less than a microsecond: along the line of the final roll (5/7 of what the contact leaves it and 2/7 of the spin

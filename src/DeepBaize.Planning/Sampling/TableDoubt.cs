@@ -2,7 +2,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Players;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Sampling;
 
 /// <summary>
 /// How far a table may be from its profile: for each coefficient half of the interval, as a share of the value, within which it is drawn evenly.

@@ -1,9 +1,10 @@
-namespace DeepBaize.Planning.Position;
+
+namespace DeepBaize.Planning.Search;
 
 /// <summary>A stroke or plan that is compared with others.</summary>
 /// <param name="Pot">Chance of the pot.</param>
 /// <param name="Then">Chance that the white stops well, given the pot.</param>
-/// <param name="Demand">How much it asks, see <see cref="Position.Demand"/>.</param>
+/// <param name="Demand">How much it asks, see <see cref="Search.Demand"/>.</param>
 /// <param name="Cost">Points of a hundred by which the player's school marks it down.</param>
 public readonly record struct ComparedPlan(double Pot, double Then, double Demand, double Cost)
 {

@@ -1,7 +1,7 @@
 using DeepBaize.Table;
 using MathNet.Numerics.Statistics;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Sampling;
 
 /// <summary>What decides where the white stops.</summary>
 public enum ScatterSource

@@ -1,6 +1,7 @@
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Table;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Sampling;
 
 /// <summary>How a pot was missed.</summary>
 public enum MissSide

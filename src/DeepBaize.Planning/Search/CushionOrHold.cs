@@ -2,9 +2,10 @@ using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Search;
 
 /// <summary>Which way to position the trade's rule names.</summary>
 public enum CushionAdvice

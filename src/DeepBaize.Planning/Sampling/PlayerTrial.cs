@@ -4,7 +4,7 @@ using DeepBaize.Planning.Players;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Sampling;
 
 /// <summary>
 /// Two pots by which players compare themselves, played with a player's scatter in a plain stance.

@@ -6,7 +6,7 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using MathNet.Numerics;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Leaves;
 
 /// <summary>A pot that is on from a leave, estimated.</summary>
 /// <param name="Pot">The pot.</param>

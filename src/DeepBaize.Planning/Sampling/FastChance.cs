@@ -2,7 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Sampling;
 
 /// <summary>
 /// The chance of a pot from its window and the player's spreads, with tens of strokes instead of thousands. Each error moves the ball's line at the pocket by what strokes with that

@@ -2,7 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Leaves;
 
 /// <summary>The straight line of a ball to a pocket, as far as it does not depend on the white.</summary>
 /// <param name="Index">Which of the balls.</param>

@@ -1,12 +1,14 @@
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Reading;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Position;
+namespace DeepBaize.Planning.Search;
 
 /// <summary>A pot solved on the simulator, at the pace of those tried at which the player pots it most often.</summary>
 /// <param name="Solution">The stroke, with its window.</param>
