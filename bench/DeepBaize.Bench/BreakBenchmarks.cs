@@ -4,6 +4,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
@@ -21,7 +22,7 @@ public class BreakBenchmarks
     private readonly BreakQuestion _question = BreakPlanner.Ask(new TableInUse(PlayingConditions.Club, TableOutline.Club), HousePlayers.League, BreakWishes.Free, 1);
     private FramePlayer _frames = null!;
     private Layout _layout = null!;
-    private BreakStroke _stroke = null!;
+    private PlannedStroke _stroke = null!;
     private ILeaveWorth _worth = null!;
     private Ruling[] _rulings = null!;
     private int _next;
@@ -29,15 +30,15 @@ public class BreakBenchmarks
     [GlobalSetup]
     public void SetUp()
     {
-        _frames = new FramePlayer(_question.Table, _question.Player);
+        _frames = new FramePlayer(_question.Table, _question.Striker);
         _layout = _frames.LayoutOf(_frame)!;
         _stroke = new BreakSearch(_question).Run(_frame, 1000).Best[0].Stroke;
         _worth = _question.Worth();
-        _rulings = [.. Enumerable.Range(0, Draws).Select(number => _frames.Play(_frame, _layout, _stroke, Planning.Players.Draws.Even(1, number)))];
+        _rulings = [.. Enumerable.Range(0, Draws).Select(number => _frames.Play(_frame, _layout, _stroke, Planning.Players.Draws.Even(1, number)).Ruling)];
     }
 
     [Benchmark(Baseline = true, Description = "a stroke played with scatter and judged")]
-    public int Played() => _frames.Play(_frame, _layout, _stroke, Planning.Players.Draws.Even(1, _next++ % Draws)).Points;
+    public int Played() => _frames.Play(_frame, _layout, _stroke, Planning.Players.Draws.Even(1, _next++ % Draws)).Ruling.Points;
 
     [Benchmark(Description = "what its leave is worth")]
     public double Worth() => _worth.After(_rulings[_next++ % Draws]);

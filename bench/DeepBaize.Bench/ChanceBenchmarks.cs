@@ -38,8 +38,8 @@ public class ChanceBenchmarks
         var solver = new PotSolver(_table);
         _solution = solver.Solve(_layout, _pot, Dials.AtPace(4.5, 0, -0.2)).Solution!;
         _strike = _solution.Strike;
-        var delivery = CueingReader.Deliver(_table, _layout, _player, _strike).Delivery;
-        _asked = new SampleQuestion(_table, _layout, _pot, _strike, delivery, TableDoubt.Unmeasured, _player);
+        var stroke = new PlannedStroke(new PotIntent(_pot), _strike, CueingReader.Deliver(_table, _layout, _player, _strike));
+        _asked = new SampleQuestion(_table, TrialQuestion.Of(_layout, stroke), TableDoubt.Unmeasured, _player);
         _fast = new FastChance(solver);
         _gauge = new LeaveGauge(_table, _player);
         _leave = NextLeave.Of(_layout, BallId.Black, new Place(2.7, 0.7));
@@ -57,7 +57,7 @@ public class ChanceBenchmarks
     public int Stained() => Stain.Of(StrokeSampler.Play(_asked with { Next = null }, 400, 1)).Half;
 
     [Benchmark(Description = "fast chance from window and spreads, one core")]
-    public double Fast() => _fast.Of(_layout, _solution, _asked.Delivery);
+    public double Fast() => _fast.Of(_layout, _solution, _asked.Trial.Stroke.Delivery);
 
     [Benchmark(Description = "next pots of a leave estimated")]
     public int Gauge()
@@ -78,5 +78,6 @@ public class ChanceBenchmarks
     [Benchmark(Description = "search for a stroke, last answer")]
     public int LastAnswer() => new StrokeSearch(Search()).Run().Last().Best.Count;
 
-    private SearchQuestion Search() => new(_table, _layout, _pot, _player, TableDoubt.Unmeasured, null, 1);
+    private SearchQuestion Search() =>
+        new(_table, _asked.Trial.Frame, _layout, new PotIntent(_pot), _player, TableDoubt.Unmeasured, null, 1);
 }

@@ -7,14 +7,13 @@ namespace DeepBaize.Rules;
 /// <param name="On">What is on next; null when nothing is left.</param>
 public readonly record struct AfterPot(bool Spots, BallOn? On)
 {
-    /// <summary>What follows when a ball is potted alone and nobody says what was on: the lowest colour with no red up is taken for one in order, any other for one that followed a red.</summary>
+    /// <summary>What follows when a ball is potted alone and nobody says what was on; see <see cref="BallsOn.InferFor"/>.</summary>
     /// <param name="up">The balls that were up before, the potted one among them.</param>
     /// <param name="potted">The ball.</param>
     public static AfterPot Of(IReadOnlyCollection<BallId> up, BallId potted)
     {
         ArgumentNullException.ThrowIfNull(up);
-        if (BallSet.IsRed(potted)) return Of(BallOn.Red, up, potted);
-        return Of(BallsOn.Infer(up) is { } lowest && BallsOn.ToBall(lowest) == potted ? lowest : BallOn.Colour, up, potted);
+        return Of(BallsOn.InferFor(up, potted), up, potted);
     }
 
     /// <summary>What follows in a frame when a ball that may be played is potted alone: a free ball comes back.</summary>

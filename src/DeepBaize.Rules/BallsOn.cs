@@ -15,6 +15,18 @@ public static class BallsOn
     }
 
     /// <summary>
+    /// What is on when nobody says and a ball is played at: the lowest colour with no red up is taken for one in order, any other for one
+    /// that follows a red.
+    /// </summary>
+    /// <param name="up">The balls that are up.</param>
+    /// <param name="ball">The ball.</param>
+    public static BallOn InferFor(IReadOnlyCollection<BallId> up, BallId ball)
+    {
+        if (BallSet.IsRed(ball)) return BallOn.Red;
+        return Infer(up) is { } lowest && ToBall(lowest) == ball ? lowest : BallOn.Colour;
+    }
+
+    /// <summary>
     /// Everything that can be on: with reds up a red or a colour; without, the lowest colour, or a colour of choice while all six are up
     /// (the last red has just gone down).
     /// </summary>

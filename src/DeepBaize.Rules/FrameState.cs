@@ -63,6 +63,16 @@ public sealed record FrameState(
         return new FrameState(layout.Balls, layout.Gauge, on, state.Scores ?? default, state.Break ?? 0, state.IsInHand, state.IsFreeBall, Misses: state.MissCount);
     }
 
+    /// <summary>A frame that was laid and of which nobody says what is on: a ball is played at, so it is on.</summary>
+    /// <param name="layout">The balls.</param>
+    /// <param name="ball">The ball that is played at; null when none is, and what is on is inferred.</param>
+    public static FrameState For(Layout layout, BallId? ball)
+    {
+        ArgumentNullException.ThrowIfNull(layout);
+        List<BallId> up = [.. layout.Balls.Select(placed => placed.Ball)];
+        return new FrameState(layout.Balls, layout.Gauge, ball is { } played ? BallsOn.InferFor(up, played) : BallsOn.Infer(up) ?? BallOn.Red);
+    }
+
     /// <summary>The balls that are up, without the white.</summary>
     public IEnumerable<BallId> Up => Balls.Select(placed => placed.Ball).Where(ball => ball != BallId.Cue);
 

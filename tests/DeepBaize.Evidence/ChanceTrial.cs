@@ -68,11 +68,12 @@ public static class ChanceTrial
         if (solution is null) return null;
         var delivery = Delivery.Of(player.Errors, dials.Pace, 1, BridgeRoom.UsualLength, table.Conditions);
         var fast = new FastChance(solver).Of(layout, solution, delivery);
-        var sampled = StrokeSampler.Play(new SampleQuestion(table, layout, solution.Pot, solution.Strike, delivery, TableDoubt.None), samples, seed);
+        var stroke = new PlannedStroke(new PotIntent(solution.Pot), solution.Strike, BridgeWay.Plain, delivery);
+        var sampled = StrokeSampler.Play(new SampleQuestion(table, TrialQuestion.Of(layout, stroke), TableDoubt.None), samples, seed);
         var found = new List<LeavePot>();
         new LeaveGauge(table, player).Read(layout[BallId.Cue]!.Value, [.. layout.Balls.Where(placed => placed.Ball != BallId.Cue)], [solution.Pot.Ball], found);
         return new ChanceCase(
-            seed, solution.Pot, player.Name, (double)sampled.Count(sample => sample.IsPotted) / samples, fast,
+            seed, solution.Pot, player.Name, (double)sampled.Count(sample => sample.IsServed) / samples, fast,
             found.Find(pot => pot.Pot.Pocket == solution.Pot.Pocket).Chance, dials.Pace);
     }
 }

@@ -3,6 +3,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -87,7 +88,7 @@ public sealed class BreakExampleTests
         Assert.Equal((LineUpFailure.Cushion, 0, false), (Judge(firm, false).Failure, Judge(firm, false).Points, Judge(firm, false).StaysAtTable));
         Assert.Equal((LineUpFailure.None, 1, true), (Judge(firm, true).Failure, Judge(firm, true).Points, Judge(firm, true).StaysAtTable));
 
-        Ruling Judge(BreakStroke stroke, bool cushions) => frames.Play(frame with { LineUp = new LineUp(cushions) }, layout, stroke, StrokeDraw.Exact);
+        Ruling Judge(PlannedStroke stroke, bool cushions) => frames.Play(frame with { LineUp = new LineUp(cushions) }, layout, stroke, StrokeDraw.Exact).Ruling;
     }
 
     /// <summary>B48: the green stands between the yellow and a pocket; another pocket, a push of the green and a push of the brown are offered, each with its risk.</summary>
@@ -130,7 +131,7 @@ public sealed class BreakExampleTests
             var worth = new LeaveWorth(Club, League);
             return new BreakSearch(Ask(new BreakWishes(Approach: wanted))).Run(frame, 3000).Best.Concat(new BreakSearch(Ask(new BreakWishes(Approach: wanted)) with { Seed = 2 }).Run(frame, 3000).Best).Count(rated =>
             {
-                var next = frames.Play(frame, frames.LayoutOf(frame)!, rated.Stroke, StrokeDraw.Exact).Next;
+                var next = frames.Play(frame, frames.LayoutOf(frame)!, rated.Stroke, StrokeDraw.Exact).Ruling.Next;
                 var pot = gauge.Read(next).MaxBy(one => worth.Promise(next, one)).Pot;
                 var ball = next.Balls.First(placed => placed.Ball == pot.Ball).Place;
                 return PottingLine.Between(next.White!.Value, ball, pot, Club.Outline, Club.Diameter).SideFor(pot.Pocket) == SideOfStraight.High;
@@ -149,7 +150,7 @@ public sealed class BreakExampleTests
         var best = new BreakSearch(Ask(BreakWishes.Free)).Run(frame, 1500).Best;
         Assert.True(best[0].Stroke.Pot.Ball >= Yellow);
         var frames = new FramePlayer(Club, League);
-        Assert.Equal(1, frames.Play(frame, frames.LayoutOf(frame)!, best[0].Stroke, StrokeDraw.Exact).Points);
+        Assert.Equal(1, frames.Play(frame, frames.LayoutOf(frame)!, best[0].Stroke, StrokeDraw.Exact).Ruling.Points);
         Assert.Empty(new BreakSearch(Ask(new BreakWishes(Only: Blue))).Run(frame with { IsFreeBall = false }, 600).Best);
     }
 

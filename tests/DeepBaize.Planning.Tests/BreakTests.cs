@@ -89,8 +89,7 @@ public sealed class BreakTests
         foreach (var rated in plain.Best)
         {
             Assert.Equal(0, rated.Stroke.Strike.Side);
-            player.Play(frame, player.LayoutOf(frame)!, rated.Stroke, StrokeDraw.Exact);
-            Assert.Empty(player.Last.WhiteCushions);
+            Assert.Empty(player.Play(frame, player.LayoutOf(frame)!, rated.Stroke, StrokeDraw.Exact).Result.WhiteCushions);
         }
 
         Assert.All(new BreakSearch(Ask(new BreakWishes(Only: Red3))).Run(frame, 600).Best, rated => Assert.Equal(Red3, rated.Stroke.Pot.Ball));

@@ -94,7 +94,7 @@ public sealed class LeaveTests
         var stroke = frames.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, Dials.AtPace(5, 0, 0.3), BreakWishes.Free);
         Assert.NotNull(stroke);
         const int strokes = 2000;
-        var good = Enumerable.Range(0, strokes).Count(i => frames.Play(frame, frames.LayoutOf(frame)!, stroke, Draws.Even(3, i)).Points > 0);
+        var good = Enumerable.Range(0, strokes).Count(i => frames.Play(frame, frames.LayoutOf(frame)!, stroke, Draws.Even(3, i)).Ruling.Points > 0);
         Figures.Print($"white {1000 * behind:0} mm before the cushion: gauge {100 * pot.Chance:0} %, sampled {100.0 * good / strokes:0} %.");
         Assert.InRange(pot.Chance - (double)good / strokes, -0.1, 0.1);
     }

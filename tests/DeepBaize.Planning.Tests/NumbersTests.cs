@@ -52,7 +52,7 @@ public sealed class NumbersTests
             (BallId.Cue, 1.0, 0.889), (BallId.Red1, 2.0, 0.889), (BallId.Blue, 1.06, 0.889), (BallId.Pink, 1.06, 0.83),
             (BallId.Black, 1.06, 0.948));
         var question =
-            new SearchQuestion(Club, layout, new Pot(BallId.Red1, PocketId.TopYellowSide), HousePlayers.Club, TableDoubt.None, null, 1);
+            Seek(layout, new Pot(BallId.Red1, PocketId.TopYellowSide), HousePlayers.Club, 1);
         Assert.Equal(0, new StrokeSearch(question).Run().Last().Played);
     }
 }

@@ -76,7 +76,7 @@ public sealed class PlayerTests
     {
         var (layout, pot, dials) = PlayerTrial.Black(Club);
         var strike = new PotSolver(Club).Solve(layout, pot, dials).Solution!.Strike;
-        var asked = new SampleQuestion(Club, layout, pot, strike, CueingReader.Deliver(Club, layout, HousePlayers.Club, strike).Delivery, TableDoubt.Unmeasured, HousePlayers.Club);
+        var asked = new SampleQuestion(Club, Try(layout, pot, strike, HousePlayers.Club), TableDoubt.Unmeasured, HousePlayers.Club);
         var one = StrokeSampler.Play(asked, 200, 3, threads: 1);
         Assert.Equal(one, StrokeSampler.Play(asked, 200, 3, threads: 4));
         Assert.NotEqual(one, StrokeSampler.Play(asked, 200, 4));
@@ -106,7 +106,7 @@ public sealed class PlayerTests
 
         ScatterSource Source(PlayerProfile player, TableDoubt doubt)
         {
-            var asked = new SampleQuestion(Club, layout, pot, strike, CueingReader.Deliver(Club, layout, player, strike).Delivery, doubt);
+            var asked = new SampleQuestion(Club, Try(layout, pot, strike, player), doubt);
             return SampleSummary.Of(StrokeSampler.Play(asked, 400, 1)).Source;
         }
     }

@@ -1,5 +1,4 @@
 using DeepBaize.Planning.Aiming;
-using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
@@ -64,7 +63,7 @@ public sealed class PositionTests
     [Fact]
     public void The_leave_whose_overrun_still_has_pots_on_is_the_insured_one()
     {
-        var outlook = new OutlookReader(Club, HousePlayers.League);
+        var gauge = new LeaveGauge(Club, HousePlayers.League);
         PlacedBall[] balls =
         [
             new(BallId.Blue, Spots.Blue), new(BallId.Green, Spots.Green),
@@ -75,7 +74,12 @@ public sealed class PositionTests
         Assert.Equal(2, Options(new Place(1.30, 1.02)));
         Assert.Equal(0, Options(new Place(2.10, 1.02)));
 
-        int Options(Place overrun) => outlook.Read(new NextLeave(overrun, balls, colours)).Where(pot => pot.IsOn).Select(pot => pot.Pot.Ball).Distinct().Count();
+        int Options(Place overrun)
+        {
+            var pots = new List<LeavePot>();
+            gauge.Read(overrun, balls, colours, pots);
+            return pots.Where(pot => pot.IsOn).Select(pot => pot.Pot.Ball).Distinct().Count();
+        }
     }
 
     /// <summary>B30.</summary>
@@ -94,7 +98,7 @@ public sealed class PositionTests
     public void From_the_high_black_a_harder_stroke_enters_the_pack_farther_out_and_faster()
     {
         var (layout, pot) = HighBlack();
-        var ways = PackOpening.Compare(Club, layout, pot, Player, TableDoubt.None, new[] { 4.0, 5, 7, 9 }.Select(pace => Dials.AtPace(pace, 0, 0.4)), 60, 1);
+        var ways = PackOpening.Compare(Seek(layout, pot, Player, 1), new[] { 4.0, 5, 7, 9 }.Select(pace => Dials.AtPace(pace, 0, 0.4)), 60);
         var entered = ways.Where(way => way.Entry is not null).ToList();
         Assert.Equal(3, entered.Count);
         Assert.Null(ways[3].Entry);
@@ -118,8 +122,9 @@ public sealed class PositionTests
     public void Both_ways_to_a_place_are_found_with_what_each_forgives()
     {
         var layout = Lay((BallId.Cue, 2.75, 0.45), (BallId.Black, 3.245, 0.889));
-        var question = new SearchQuestion(Club, layout, new Pot(BallId.Black, PocketId.TopGreenSide, PocketPart.Opening), Player, TableDoubt.None, null, 1);
-        var stroke = new StrokePlayer(Club).PlayPot(layout, question.Pot, Dials.AtPace(4, 0, -0.2))!;
+        var pot = new Pot(BallId.Black, PocketId.TopGreenSide, PocketPart.Opening);
+        var question = Seek(layout, pot, Player, 1);
+        var stroke = new StrokePlayer(Club).PlayPot(layout, pot, Dials.AtPace(4, 0, -0.2))!;
         var ways = CushionOrHold.Find(question, stroke.White.Rest!.Value, 48);
         Assert.NotNull(ways.Cushions);
         Assert.All(new[] { ways.Hold, ways.Cushions }.OfType<WayToPlace>(), way => Assert.InRange(way.MissMetres, 0.005, 0.8));
@@ -131,7 +136,7 @@ public sealed class PositionTests
     {
         var (layout, pot, dials) = PlayerTrial.Black(Club);
         var wanted = new StrokePlayer(Club).PlayPot(layout, pot, dials with { Height = 0.3 })!.White.Rest!.Value;
-        var search = new StrokeSearch(new SearchQuestion(Club, layout, pot, HousePlayers.Expert, TableDoubt.None, place => place.DistanceTo(wanted) < 0.2, 5));
+        var search = new StrokeSearch(Seek(layout, pot, HousePlayers.Expert, 5, place => place.DistanceTo(wanted) < 0.2));
         var answers = search.Run().ToList();
         Assert.True(answers[^1].IsFinal);
         Assert.NotEmpty(answers[0].Best);
@@ -146,7 +151,7 @@ public sealed class PositionTests
     {
         var (layout, pot, _) = PlayerTrial.Black(Club);
         var given = new PotSolver(Club).Solve(layout, pot, Dials.AtPace(5, 0.3, 0.2)).Solution!.Strike;
-        var search = new StrokeSearch(new SearchQuestion(Club, Add(layout, (BallId.Red1, 2.7, 0.6)), pot, Player, TableDoubt.None, null, 5));
+        var search = new StrokeSearch(Seek(Add(layout, (BallId.Red1, 2.7, 0.6)), pot, Player, 5));
         var (own, simpler) = search.Simplify(given);
         Assert.NotNull(simpler);
         Assert.True(simpler.Plan.Demand < own.Plan.Demand);
@@ -158,10 +163,9 @@ public sealed class PositionTests
     {
         var (layout, pot, dials) = PlayerTrial.Black(Club);
         var strike = new PotSolver(Club).Solve(layout, pot, dials).Solution!.Strike;
-        var samples = StrokeSampler.Play(
-            new SampleQuestion(Club, layout, pot, strike, CueingReader.Deliver(Club, layout, Player, strike).Delivery, TableDoubt.Unmeasured), 400, 1);
+        var samples = StrokeSampler.Play(new SampleQuestion(Club, Try(layout, pot, strike, Player), TableDoubt.Unmeasured), 400, 1);
         var stain = Stain.Of(samples);
-        var potted = samples.Count(sample => sample.IsPotted);
+        var potted = samples.Count(sample => sample.IsServed);
         Assert.Equal((potted + 1) / 2, stain.Half);
         Assert.Equal((int)Math.Ceiling(0.9 * potted), stain.NineTenths);
         var (inner, outer) = (Company(stain.Places.Take(stain.Half)), Company(stain.Places.Skip(stain.Half)));
@@ -189,15 +193,15 @@ public sealed class PositionTests
         var layout = Lay((BallId.Cue, 2.8, 0.5), (BallId.Black, 3.245, 0.889), (BallId.Red1, 2.4, 0.6), (BallId.Red2, 2.9, 1.2));
         var pot = new Pot(BallId.Black, PocketId.TopGreenSide, PocketPart.Opening);
         var strike = new PotSolver(Club).Solve(layout, pot, Dials.AtPace(4)).Solution!.Strike;
-        var outlook = new OutlookReader(Club, Player).Sharp(layout, pot, strike);
+        var outlook = new OutlookReader(Club, Player).Sharp(Try(layout, pot, strike, Player));
         var named = outlook.Pots[0];
         var next = Lay(
             (BallId.Cue, outlook.White!.Value.X, outlook.White.Value.Y), (BallId.Black, 3.245, 0.889), (BallId.Red1, 2.4, 0.6), (BallId.Red2, 2.9, 1.2));
         var aimed = named.Pot with { Part = PocketPart.Opening };
         var pace = Planning.Reading.PotMatrix.SensiblePace(Club, PottingLine.Of(next, aimed, Club));
         var played = new PotSolver(Club).Solve(next, aimed, Dials.AtPace(pace)).Solution!.Strike;
-        var samples = StrokeSampler.Play(new SampleQuestion(Club, next, aimed, played, CueingReader.Deliver(Club, next, Player, played).Delivery, TableDoubt.None), 4000, 9);
-        Assert.Equal((double)samples.Count(sample => sample.IsPotted) / samples.Length, named.Chance, 0.05);
+        var samples = StrokeSampler.Play(new SampleQuestion(Club, Try(next, aimed, played, Player), TableDoubt.None), 4000, 9);
+        Assert.Equal((double)samples.Count(sample => sample.IsServed) / samples.Length, named.Chance, 0.05);
     }
 
     [Fact]

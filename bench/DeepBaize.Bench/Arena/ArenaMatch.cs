@@ -96,7 +96,7 @@ internal static class ArenaMatch
     private static IBreakPolicy Make(string name, TableInUse table, PlayerProfile player, int budget)
     {
         if (name == "potter") return new Potter(table, player, budget);
-        if (name == "one-ahead") return new Searcher(name, new BreakQuestion(table, player, () => new OneAheadWorth(table, player), BreakWishes.Free, 0), budget);
+        if (name == "one-ahead") return new Searcher(name, new BreakQuestion(table, player, player, () => new OneAheadWorth(table, player), BreakWishes.Free, 0), budget);
         var parts = LeaveParts.All;
         foreach (var part in name.Split('-').Skip(1)) parts &= ~Enum.Parse<LeaveParts>(part, ignoreCase: true);
         return new Searcher(name, BreakPlanner.Ask(table, player, BreakWishes.Free, 0) with { Worth = () => new LeaveWorth(table, player, parts) }, budget);

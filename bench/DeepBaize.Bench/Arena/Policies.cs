@@ -2,6 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Bench.Arena;
@@ -15,7 +16,7 @@ internal interface IBreakPolicy
     /// <summary>The stroke to play; null when nothing is on.</summary>
     /// <param name="frame">The frame.</param>
     /// <param name="seed">Seed of what the policy draws.</param>
-    BreakStroke? Choose(FrameState frame, int seed);
+    PlannedStroke? Choose(FrameState frame, int seed);
 
     /// <summary>Strokes simulated so far.</summary>
     long Played { get; }
@@ -34,16 +35,19 @@ internal sealed class Potter(TableInUse table, PlayerProfile player, int budget)
 
     public long Played => _frames.Played;
 
-    public BreakStroke? Choose(FrameState frame, int seed)
+    public PlannedStroke? Choose(FrameState frame, int seed)
     {
         if (_frames.LayoutOf(frame) is not { } layout) return null;
-        BreakStroke? best = null;
+        PlannedStroke? best = null;
         var most = -1;
         foreach (var pot in _gauge.Read(frame).Take(Looked))
         {
             var stroke = Paces.Select(pace => _frames.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, Dials.AtPace(pace), BreakWishes.Free)).FirstOrDefault(aimed => aimed is not null);
             if (stroke is null) continue;
-            var good = Enumerable.Range(0, Math.Max(1, budget / Looked)).Count(i => _frames.Play(frame, layout, stroke, Draws.Stroke(seed, i)).Points > 0);
+            var good = 0;
+            Sampler.Play(
+                _frames.Trials, new TrialQuestion(frame, layout, stroke), DrawSeries.Independent(seed), 0, Math.Max(1, budget / Looked),
+                trial => good += trial.Ruling.Points > 0 ? 1 : 0);
             if (good > most) (best, most) = (stroke, good);
         }
 
@@ -52,7 +56,7 @@ internal sealed class Potter(TableInUse table, PlayerProfile player, int budget)
 }
 
 /// <summary>Chance of the pot times chance of the best next pot, over the same strokes, scatter and budget as the planner.</summary>
-internal sealed class OneAheadWorth(TableInUse table, PlayerProfile player) : ILeaveWorth
+internal sealed class OneAheadWorth(TableInUse table, PlayerProfile player) : IPotWorth
 {
     private readonly LeaveGauge _gauge = new(table, player);
 
@@ -73,7 +77,7 @@ internal sealed class Searcher(string name, BreakQuestion question, int budget) 
 
     public long Played { get; private set; }
 
-    public BreakStroke? Choose(FrameState frame, int seed)
+    public PlannedStroke? Choose(FrameState frame, int seed)
     {
         var found = new BreakSearch(question with { Seed = seed }).Run(frame, budget);
         Played += found.Played;

@@ -4,6 +4,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 using DeepBaize.Table.Outline;
 using MathNet.Numerics.Statistics;
@@ -48,7 +49,7 @@ internal static class AnswersCheck
     }
 
     /// <summary>The planner's stroke against the best at a ball that players name; null when none of them can be potted.</summary>
-    private static PairedVisits? Compare(PlainAnswer position, BreakStroke found, int seed)
+    private static PairedVisits? Compare(PlainAnswer position, PlannedStroke found, int seed)
     {
         var theirs = position.Answers.Select(ball => Best(position, ball, seed)).OfType<RatedStroke>().MaxBy(rated => rated.Worth);
         if (theirs is null) return null;

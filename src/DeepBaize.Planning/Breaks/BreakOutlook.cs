@@ -43,7 +43,7 @@ public sealed class BreakOutlook(BreakQuestion question)
     /// <param name="from">Number of the first visit.</param>
     /// <param name="count">Visits.</param>
     /// <param name="cancel">Stops between strokes.</param>
-    public VisitPoints Play(FrameState start, BreakStroke? first, int from, int count, CancellationToken cancel = default)
+    public VisitPoints Play(FrameState start, PlannedStroke? first, int from, int count, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(start);
         var points = new int[count];
@@ -59,10 +59,10 @@ public sealed class BreakOutlook(BreakQuestion question)
     /// <summary>What one thread plays with.</summary>
     private sealed class Hand(BreakQuestion question)
     {
-        private readonly Playout _playout = new(question.Table, question.Player);
+        private readonly Playout _playout = new(question.Table, question.Striker);
         private readonly BreakSearch _search = new(question with { Threads = 1, Wishes = question.Wishes with { Only = null } });
 
-        public int Visit(FrameState start, BreakStroke? first, int seed, CancellationToken cancel) => _playout.Play(
+        public int Visit(FrameState start, PlannedStroke? first, int seed, CancellationToken cancel) => _playout.Play(
             start,
             (frame, stroke) => stroke == 0 && first is not null ? first : _search.Run(frame, FastBudget, cancel).Best is [var best, ..] ? best.Stroke : null,
             seed,

@@ -12,7 +12,7 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Break">The break with it.</param>
 /// <param name="Before">The frame before it, as meant.</param>
 /// <param name="White">Where the white is meant to stop; null when nothing more is to come.</param>
-public sealed record PlanStep(BreakStroke Stroke, Chance Pot, int Points, int Break, FrameState Before, Place? White);
+public sealed record PlanStep(PlannedStroke Stroke, Chance Pot, int Points, int Break, FrameState Before, Place? White);
 
 /// <summary>How likely a whole line is, from the chances of its strokes.</summary>
 /// <param name="All">Chance that every stroke pots, each from where the one before is meant to leave the white: the product.</param>

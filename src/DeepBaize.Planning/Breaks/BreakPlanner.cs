@@ -1,6 +1,7 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 
@@ -39,6 +40,7 @@ public sealed class BreakPlanner
     private readonly LeaveGauge _gauge;
     private readonly LeaveWorth _worth;
     private readonly FactFinder _facts;
+    private readonly IReply _reply;
 
     /// <summary>The pots of the present plan, solved, by the place of the white.</summary>
     private readonly Dictionary<Place, IReadOnlyList<LeavePot>> _solved = [];
@@ -50,16 +52,22 @@ public sealed class BreakPlanner
         ArgumentNullException.ThrowIfNull(question);
         _question = question;
         _search = new BreakSearch(question);
-        _frames = new FramePlayer(question.Table, question.Player);
-        _gauge = new LeaveGauge(question.Table, question.Player);
-        _worth = new LeaveWorth(question.Table, question.Player);
-        _facts = new FactFinder(question.Table, question.Player);
+        _frames = new FramePlayer(question.Table, question.Striker);
+        _gauge = new LeaveGauge(question.Table, question.Striker);
+        _worth = new LeaveWorth(question.Table, question.Striker);
+        _facts = new FactFinder(question.Table, question.Striker);
+        _reply = new LikeliestPotReply(question.Table, question.Opponent);
     }
 
-    /// <summary>A question with the planner's own worth.</summary>
-    public static BreakQuestion Ask(TableInUse table, PlayerProfile player, BreakWishes wishes, int seed, int threads = 1) =>
-        new(
-            table, player, () => wishes.Goal == BreakGoal.Secure ? new SecureWorth(new LeaveWorth(table, player)) : new LeaveWorth(table, player), wishes, seed, threads);
+    /// <summary>A question with the planner's own worth, against an opponent who plays like the striker.</summary>
+    public static BreakQuestion Ask(TableInUse table, PlayerProfile striker, BreakWishes wishes, int seed, int threads = 1) =>
+        new(table, striker, striker, Worth(table, striker, wishes.Goal), wishes, seed, threads);
+
+    private static Func<IPotWorth> Worth(TableInUse table, PlayerProfile striker, BreakGoal goal) => () =>
+    {
+        var points = new LeaveWorth(table, striker);
+        return goal == BreakGoal.Secure ? new SecureWorth(points) : points;
+    };
 
     /// <summary>Plans.</summary>
     /// <param name="frame">The frame; with the white on the table, in hand or not.</param>
@@ -181,7 +189,7 @@ public sealed class BreakPlanner
         var free = new BreakSearch(_question with { Wishes = _question.Wishes with { Only = null } });
         while (_frames.LayoutOf(frame) is { } layout)
         {
-            var ruling = _frames.Play(frame, layout, rated.Stroke, StrokeDraw.Exact);
+            var ruling = _frames.Play(frame, layout, rated.Stroke, StrokeDraw.Exact).Ruling;
             played++;
             line.Add(new PlanStep(rated.Stroke, rated.Pot, ruling.Points, frame.Break + ruling.Points, frame, ruling.Next.White));
             if (line.Count == Depth || !ruling.StaysAtTable || ruling.End != FrameEnd.None) break;
@@ -213,27 +221,26 @@ public sealed class BreakPlanner
 
     private IReadOnlyList<Remedy> Remedies(FrameState start, ref int played, CancellationToken cancel)
     {
-        var clearing = new ColourClearing(_question.Table, _question.Player);
+        var clearing = new ColourClearing(_question.Table, _question.Striker);
         var found = clearing.Find(start, _question.Wishes, _question.Seed, cancel);
         played += clearing.Played;
         return found;
     }
 
-    /// <summary>The opponent's best pot after the misses of a sample, for an opponent who plays like the player.</summary>
-    private double? MissLeaves(FrameState start, BreakStroke stroke, CancellationToken cancel)
+    /// <summary>What the opponent finds after the misses of a sample.</summary>
+    private double? MissLeaves(FrameState start, PlannedStroke stroke, CancellationToken cancel)
     {
         if (_frames.LayoutOf(start) is not { } layout) return null;
         var (sum, misses) = (0.0, 0);
-        for (var i = 0; i < MissSamples; i++)
-        {
-            cancel.ThrowIfCancellationRequested();
-            var ruling = _frames.Play(start, layout, stroke, Draws.Even(_question.Seed, i));
-            if (ruling.Points > 0) continue;
-            misses++;
-            // An opponent with the white in hand is given the pot.
-            sum += ruling.Next.IsInHand ? 1 : _gauge.Read(ruling.Next) is [var best, ..] ? best.Chance : 0;
-        }
-
+        Sampler.Play(
+            _frames.Trials, new TrialQuestion(start, layout, stroke), DrawSeries.Even(_question.Seed), 0, MissSamples,
+            trial =>
+            {
+                if (trial.Ruling.Points > 0) return;
+                misses++;
+                sum += _reply.ChanceToScore(trial.Ruling.Next);
+            },
+            cancel);
         return misses == 0 ? null : sum / misses;
     }
 }

@@ -1,6 +1,4 @@
-using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
-using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 
@@ -30,24 +28,13 @@ public sealed record BreakWishes(
     public static BreakWishes Free { get; } = new();
 }
 
-/// <summary>A stroke of a plan, as it is meant.</summary>
-/// <param name="Pot">The pot.</param>
-/// <param name="Strike">The stroke.</param>
-/// <param name="Way">How it is reached.</param>
-/// <param name="Delivery">How the player delivers it.</param>
-public sealed record BreakStroke(Pot Pot, Strike Strike, Cueing.BridgeWay Way, Delivery Delivery)
-{
-    /// <summary>The colour that is nominated with it.</summary>
-    public BallId? Nominated => Pot.Ball >= BallId.Yellow ? Pot.Ball : null;
-}
-
 /// <summary>A stroke and what its samples came to.</summary>
 /// <param name="Stroke">The stroke.</param>
 /// <param name="Worth">Mean worth of the samples.</param>
 /// <param name="Error">Its standard error.</param>
 /// <param name="Samples">Strokes that were sampled.</param>
 /// <param name="Good">How many of them potted a ball legally.</param>
-public sealed record RatedStroke(BreakStroke Stroke, double Worth, double Error, int Samples, int Good)
+public sealed record RatedStroke(PlannedStroke Stroke, double Worth, double Error, int Samples, int Good)
 {
     /// <summary>Chance of a legal pot.</summary>
     public Chance Pot => new(Good, Samples);

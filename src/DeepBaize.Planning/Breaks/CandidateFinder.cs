@@ -1,6 +1,7 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
 using DeepBaize.Rules;
 using DeepBaize.Table;
@@ -64,7 +65,7 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         // Where straight lines give no pot a chance that leaves no doubt, or one that cannot be played, the pots are solved.
         var isDoubtful = known is null && pots is not [{ Chance: >= Doubtless }, ..];
         var found = isDoubtful ? [] : Try(frame, layout, budget, pots, ref played, cancel);
-        if (known is not null || KeepsItsPromise(frame, layout, pots, found, ref played)) return (found, played);
+        if (known is not null || KeepsItsPromise(frame, layout, pots, found, ref played, cancel)) return (found, played);
         var solved = Try(frame, layout, budget, Solve(frame, layout, ref played, cancel), ref played, cancel);
         return (solved.Count > 0 ? solved : found, played);
     }
@@ -72,13 +73,16 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// <summary>
     /// True when there are strokes at the pot to which straight lines give most, and the first of them pots about as often as they say.
     /// </summary>
-    private bool KeepsItsPromise(FrameState frame, Layout layout, IReadOnlyList<LeavePot> pots, List<StrokeCandidate> found, ref int played)
+    private bool KeepsItsPromise(
+        FrameState frame, Layout layout, IReadOnlyList<LeavePot> pots, List<StrokeCandidate> found, ref int played, CancellationToken cancel)
     {
         if (found.Find(one => one.Pot.Pot == pots[0].Pot) is not { } first) return false;
         played += Proofs;
-        var kept = Enumerable.Range(0, Proofs)
-            .Select(i => workers.First.Player.Play(frame, layout, first.Stroke, Draws.Even(question.Seed, i)));
-        return kept.Count(ruling => ruling.Points > 0) >= Proofs * LeastKept;
+        var kept = 0;
+        Sampler.Play(
+            workers.First.Player.Trials, new TrialQuestion(frame, layout, first.Stroke), DrawSeries.Even(question.Seed), 0, Proofs,
+            trial => kept += trial.Ruling.Points > 0 ? 1 : 0, cancel);
+        return kept >= Proofs * LeastKept;
     }
 
     /// <summary>Solves every pot of the balls that may be played and that plain geometry leaves open.</summary>
@@ -180,10 +184,12 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     {
         var wide = pot.Pot with { Part = PocketPart.Opening };
         if (worker.Player.Aim(layout, wide, dials, question.Wishes, pot.HeadingRadians) is not { } stroke) return null;
-        var ruling = worker.Player.Play(frame, layout, stroke, StrokeDraw.Exact);
-        if (ruling.Points == 0 || (!question.Wishes.Cushion && worker.Player.Last.WhiteCushions.Count > 0)) return null;
-        var cost = question.Player.Preferences.Cost(stroke.Strike.Side, stroke.Strike.Height, stroke.Way > Cueing.BridgeWay.Stretched);
-        return new StrokeCandidate(pot, dials, stroke, pot.Chance * worker.Worth.After(ruling), Math.Max(0, 1 - cost / 100) * Approach(ruling.Next, worker));
+        var asked = new TrialQuestion(frame, layout, stroke);
+        var trial = worker.Player.Trials.Play(asked, StrokeDraw.Exact);
+        var ruling = trial.Ruling;
+        if (ruling.Points == 0 || (!question.Wishes.Cushion && trial.Result.WhiteCushions.Count > 0)) return null;
+        var cost = question.Striker.Preferences.Cost(stroke.Strike.Side, stroke.Strike.Height, stroke.Way > Cueing.BridgeWay.Stretched);
+        return new StrokeCandidate(pot, dials, asked, pot.Chance * worker.Worth.After(ruling), Math.Max(0, 1 - cost / 100) * Approach(ruling.Next, worker));
     }
 
     /// <summary>What is left of a stroke's worth when it comes out on the side of the next colour that the player does not like.</summary>

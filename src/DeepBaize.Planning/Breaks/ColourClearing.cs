@@ -105,43 +105,42 @@ public sealed class ColourClearing
     }
 
     /// <summary>Strokes that pot the ball on as meant, with the ball that the white meets after it.</summary>
-    private List<(BreakStroke Stroke, BallId? Met, double Promise)> Aimed(FrameState frame, Layout layout, BreakWishes wishes, CancellationToken cancel)
+    private List<(PlannedStroke Stroke, BallId? Met, double Promise)> Aimed(FrameState frame, Layout layout, BreakWishes wishes, CancellationToken cancel)
     {
-        var found = new List<(BreakStroke, BallId?, double)>();
+        var found = new List<(PlannedStroke, BallId?, double)>();
         foreach (var pot in _gauge.Read(frame).Take(MostPots))
         {
             foreach (var dials in Tries)
             {
                 cancel.ThrowIfCancellationRequested();
                 if (_frames.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, dials, wishes) is not { } stroke) continue;
-                var ruling = _frames.Play(frame, layout, stroke, StrokeDraw.Exact);
-                if (ruling.Points > 0) found.Add((stroke, _frames.Last.SecondContact?.Ball, pot.Chance * _worth.After(ruling)));
+                var trial = _frames.Play(frame, layout, stroke, StrokeDraw.Exact);
+                if (trial.Ruling.Points > 0) found.Add((stroke, trial.Result.SecondContact?.Ball, pot.Chance * _worth.After(trial.Ruling)));
             }
         }
 
         return found;
     }
 
-    private Remedy Sample(FrameState frame, Layout layout, BallId? pushed, BreakStroke stroke, int seed, CancellationToken cancel)
+    private Remedy Sample(FrameState frame, Layout layout, BallId? pushed, PlannedStroke stroke, int seed, CancellationToken cancel)
     {
         var (sum, squares, good, pushes, frees, fouls) = (0.0, 0.0, 0, 0, 0, 0);
-        for (var i = 0; i < Samples; i++)
-        {
-            cancel.ThrowIfCancellationRequested();
-            var ruling = _frames.Play(frame, layout, stroke, Draws.Even(seed, i));
-            var worth = _worth.After(ruling);
-            sum += worth;
-            squares += worth * worth;
-            if (ruling.IsFoul) fouls++;
-            if (ruling.Points == 0) continue;
-            good++;
-            if (pushed is null || _frames.Last.SecondContact?.Ball == pushed) pushes++;
-            if (IsFree(ruling.Next)) frees++;
-        }
-
+        Sampler.Play(_frames.Trials, new TrialQuestion(frame, layout, stroke), DrawSeries.Even(seed), 0, Samples, Count, cancel);
         var mean = sum / Samples;
         var error = Math.Sqrt(Math.Max(0, squares / Samples - mean * mean) / (Samples - 1));
         return new Remedy(pushed, new RatedStroke(stroke, mean, error, Samples, good), new Chance(pushes, Samples), new Chance(frees, Samples), new Chance(fouls, Samples));
+
+        void Count(Trial trial)
+        {
+            var worth = _worth.After(trial.Ruling);
+            sum += worth;
+            squares += worth * worth;
+            if (trial.Ruling.IsFoul) fouls++;
+            if (trial.Ruling.Points == 0) return;
+            good++;
+            if (pushed is null || trial.Result.SecondContact?.Ball == pushed) pushes++;
+            if (IsFree(trial.Ruling.Next)) frees++;
+        }
     }
 
     private bool IsFree(FrameState frame)

@@ -1,9 +1,8 @@
 using DeepBaize.Physics.Impacts;
-using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Reading;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Table.Layouts;
 
@@ -14,12 +13,8 @@ public sealed class FramePlayer
 {
     private readonly TableInUse _table;
     private readonly PlayerProfile _player;
-    private readonly TableSimulation _simulation;
     private readonly PotSolver _solver;
-    private readonly StrokeResult _result = new();
-
-    /// <summary>Nobody asks here whether the opponent is snookered after a foul.</summary>
-    private readonly Referee _referee = new(null);
+    private int _aimed;
 
     /// <summary>Prepares a player on a table.</summary>
     /// <param name="table">The table.</param>
@@ -28,14 +23,14 @@ public sealed class FramePlayer
     {
         ArgumentNullException.ThrowIfNull(table);
         (_table, _player) = (table, player);
-        (_simulation, _solver) = (new TableSimulation(table.Conditions, table.Outline), new PotSolver(table));
+        (Trials, _solver) = (new TrialTable(table), new PotSolver(table));
     }
 
     /// <summary>Strokes simulated so far.</summary>
-    public int Played { get; private set; }
+    public int Played => _aimed + Trials.Played;
 
-    /// <summary>What came of the last stroke that was played; holds until the next.</summary>
-    public StrokeResult Last => _result;
+    /// <summary>The table on which strokes are tried.</summary>
+    public TrialTable Trials { get; }
 
     /// <summary>The balls of a frame as they can be simulated; null when the white is in hand or balls cannot lie so.</summary>
     public Layout? LayoutOf(FrameState frame)
@@ -52,17 +47,17 @@ public sealed class FramePlayer
     /// <param name="headingRadians">
     /// Heading from white to ball with which it is potted when only a part of the pocket is open; NaN to aim at the wanted part.
     /// </param>
-    public BreakStroke? Aim(Layout layout, Pot pot, Dials dials, BreakWishes wishes, double headingRadians = double.NaN)
+    public PlannedStroke? Aim(Layout layout, Pot pot, Dials dials, BreakWishes wishes, double headingRadians = double.NaN)
     {
         ArgumentNullException.ThrowIfNull(wishes);
         var offset = Math.Sqrt(dials.Side * dials.Side + dials.Height * dials.Height);
         if ((!wishes.Side && dials.Side != 0) || dials.Pace > CueStrike.HardestPace(offset, _table.Conditions)) return null;
         var before = _solver.Played;
         var solved = double.IsNaN(headingRadians) ? _solver.Aim(layout, pot, dials) : _solver.AimNear(layout, pot, dials, headingRadians);
-        Played += _solver.Played - before;
+        _aimed += _solver.Played - before;
         if (solved is not { } strike) return null;
         var cued = CueingReader.Deliver(_table, layout, _player, strike);
-        return cued.IsPossible && (wishes.Rest || !cued.NeedsRest) ? new BreakStroke(pot, strike, cued.Way, cued.Delivery) : null;
+        return cued.IsPossible && (wishes.Rest || !cued.NeedsRest) ? new PlannedStroke(new PotIntent(pot), strike, cued) : null;
     }
 
     /// <summary>Plays a stroke with the errors of a draw and judges it; <see cref="StrokeDraw.Exact"/> plays it as it is meant.</summary>
@@ -70,11 +65,6 @@ public sealed class FramePlayer
     /// <param name="layout">Its balls.</param>
     /// <param name="stroke">The stroke.</param>
     /// <param name="draw">The errors.</param>
-    public Ruling Play(FrameState frame, Layout layout, BreakStroke stroke, in StrokeDraw draw)
-    {
-        ArgumentNullException.ThrowIfNull(stroke);
-        Played++;
-        _simulation.Run(layout, draw == StrokeDraw.Exact ? stroke.Strike : stroke.Delivery.Play(stroke.Strike, draw), _result);
-        return _referee.Judge(frame, stroke.Nominated, SeenStroke.Of(layout, _result));
-    }
+    public Trial Play(FrameState frame, Layout layout, PlannedStroke stroke, in StrokeDraw draw) =>
+        Trials.Play(new TrialQuestion(frame, layout, stroke), draw);
 }

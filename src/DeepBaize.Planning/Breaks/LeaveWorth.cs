@@ -11,7 +11,7 @@ namespace DeepBaize.Planning.Breaks;
 /// The points that a player can expect from a leave, estimated in microseconds: the pots that are on, where the white can run from them, what it finds there, and what the balls still give
 /// to a player who pots and keeps position with a constant chance. docs/planning.md says how the weights were found and what each part brings.
 /// </summary>
-public sealed class LeaveWorth : ILeaveWorth
+public sealed class LeaveWorth : IPotWorth
 {
     /// <summary>How many ways of lying are kept: those of the strokes that a search looks at by turns.</summary>
     private const int MostKept = 24;

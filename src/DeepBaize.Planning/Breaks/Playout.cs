@@ -1,6 +1,7 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 
@@ -17,7 +18,7 @@ public readonly record struct Visit(int Points, int Strokes, int Pots, int Kept,
 /// <summary>Chooses the stroke to play; null when nothing is on.</summary>
 /// <param name="frame">The frame.</param>
 /// <param name="stroke">Number of the stroke in the visit.</param>
-public delegate BreakStroke? StrokeChoice(FrameState frame, int stroke);
+public delegate PlannedStroke? StrokeChoice(FrameState frame, int stroke);
 
 /// <summary>Plays visits with a player's scatter. One instance serves one thread.</summary>
 public sealed class Playout
@@ -41,7 +42,7 @@ public sealed class Playout
         while (frame.Phase == FramePhase.InPlay && _frames.LayoutOf(frame) is { } balls && choose(frame, visit.Strokes) is { } stroke)
         {
             cancel.ThrowIfCancellationRequested();
-            var ruling = _frames.Play(frame, balls, stroke, Draws.Stroke(seed, visit.Strokes));
+            var ruling = _frames.Play(frame, balls, stroke, Draws.Stroke(seed, visit.Strokes)).Ruling;
             visit = visit with { Points = visit.Points + ruling.Points, Strokes = visit.Strokes + 1 };
             if (ruling.Points == 0) break;
             var isKept = ruling.StaysAtTable && HasPot(ruling.Next);

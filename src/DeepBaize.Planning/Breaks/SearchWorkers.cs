@@ -9,7 +9,7 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Worth">What a stroke was worth.</param>
 /// <param name="Gauge">What can be potted, by straight lines.</param>
 /// <param name="Pots">What can be potted, solved.</param>
-internal sealed record SearchWorker(FramePlayer Player, ILeaveWorth Worth, LeaveGauge Gauge, SolvedPots Pots);
+internal sealed record SearchWorker(FramePlayer Player, IPotWorth Worth, LeaveGauge Gauge, SolvedPots Pots);
 
 /// <summary>The threads of a search. What each piece of work comes to must not depend on who does it.</summary>
 internal sealed class SearchWorkers
@@ -20,8 +20,8 @@ internal sealed class SearchWorkers
     public SearchWorkers(BreakQuestion question) => _workers =
     [
         .. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new SearchWorker(
-            new FramePlayer(question.Table, question.Player), question.Worth(), new LeaveGauge(question.Table, question.Player),
-            new SolvedPots(question.Table, question.Player))),
+            new FramePlayer(question.Table, question.Striker), question.Worth(), new LeaveGauge(question.Table, question.Striker),
+            new SolvedPots(question.Table, question.Striker))),
     ];
 
     /// <summary>The worker for what is not shared out.</summary>

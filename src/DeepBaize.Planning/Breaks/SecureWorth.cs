@@ -8,7 +8,7 @@ namespace DeepBaize.Planning.Breaks;
 /// be spread like waiting times about what the leave is worth (estimate).
 /// </summary>
 /// <param name="points">What leaves are worth in points.</param>
-public sealed class SecureWorth(LeaveWorth points) : ILeaveWorth
+public sealed class SecureWorth(LeaveWorth points) : IPotWorth
 {
     private const double Least = 1e-6;
 

@@ -1,18 +1,18 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
-using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Breaks;
 
 /// <summary>A stroke while it is rated.</summary>
 /// <param name="pot">The pot, estimated.</param>
 /// <param name="dials">How it is played.</param>
-/// <param name="stroke">The stroke.</param>
+/// <param name="question">The stroke and its frame.</param>
 /// <param name="promise">What it promises when it is played as meant.</param>
 /// <param name="liking">What the player's school leaves of its worth.</param>
-internal sealed class StrokeCandidate(LeavePot pot, Dials dials, BreakStroke stroke, double promise, double liking)
+internal sealed class StrokeCandidate(LeavePot pot, Dials dials, TrialQuestion question, double promise, double liking)
 {
     private double _sum;
     private double _squares;
@@ -23,7 +23,7 @@ internal sealed class StrokeCandidate(LeavePot pot, Dials dials, BreakStroke str
     public LeavePot Pot => pot;
 
     /// <summary>The stroke as it is meant.</summary>
-    public BreakStroke Stroke => stroke;
+    public PlannedStroke Stroke => question.Stroke;
 
     /// <summary>How it is played.</summary>
     public Dials Dials => dials;
@@ -36,24 +36,21 @@ internal sealed class StrokeCandidate(LeavePot pot, Dials dials, BreakStroke str
 
     /// <summary>Plays it with further draws of a seed.</summary>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public void Sample(SearchWorker worker, FrameState frame, Layout layout, int draws, int seed, CancellationToken cancel)
-    {
-        for (var i = 0; i < draws; i++)
-        {
-            cancel.ThrowIfCancellationRequested();
-            var ruling = worker.Player.Play(frame, layout, stroke, Draws.Even(seed, _samples));
-            var worth = worker.Worth.After(ruling);
-            _samples++;
-            _sum += worth;
-            _squares += worth * worth;
-            if (ruling.Points > 0) _good++;
-        }
-    }
+    public void Sample(SearchWorker worker, int draws, int seed, CancellationToken cancel) => Sampler.Play(
+        worker.Player.Trials, question, DrawSeries.Even(seed), _samples, draws, trial => Count(trial.Ruling, worker.Worth.After(trial.Ruling)), cancel);
 
     /// <summary>What it came to.</summary>
     public RatedStroke Tell()
     {
         var variance = _samples < 2 ? 0 : Math.Max(0, _squares / _samples - Worth * Worth) / (_samples - 1);
-        return new RatedStroke(stroke, Worth, Math.Sqrt(variance), _samples, _good);
+        return new RatedStroke(Stroke, Worth, Math.Sqrt(variance), _samples, _good);
+    }
+
+    private void Count(Ruling ruling, double worth)
+    {
+        _samples++;
+        _sum += worth;
+        _squares += worth * worth;
+        if (ruling.Points > 0) _good++;
     }
 }

@@ -43,6 +43,10 @@ public sealed record CueingAnswer(
 /// <param name="Factor">What the stance multiplies the spreads with.</param>
 public sealed record CuedDelivery(Delivery Delivery, BridgeWay Way, double ElevationDegrees, double Factor)
 {
+    /// <summary>A stroke that comes out as it is meant, from a plain stance.</summary>
+    /// <param name="conditions">Ball and cue.</param>
+    public static CuedDelivery Exact(PlayingConditions conditions) => new(Delivery.Exact(conditions), BridgeWay.Plain, 0, 1);
+
     /// <summary>True when the tip can get there with an ordinary stroke from somewhere.</summary>
     public bool IsPossible => ElevationDegrees <= ButtRaise.MostDegrees && Way != BridgeWay.OutOfReach;
 

@@ -11,6 +11,27 @@ public readonly record struct StrokeDraw(double Alignment, double Swing, double 
     public static StrokeDraw Exact => default;
 }
 
+/// <summary>A series of draws.</summary>
+/// <param name="Seed">Seed of the series.</param>
+/// <param name="IsEven">
+/// True when its numbers are spread evenly over what may happen, so that few strokes show the spread; false when they are independent, so
+/// that the interval of a share is right.
+/// </param>
+public readonly record struct DrawSeries(int Seed, bool IsEven)
+{
+    /// <summary>Numbers that are spread evenly.</summary>
+    /// <param name="seed">Seed of the series.</param>
+    public static DrawSeries Even(int seed) => new(seed, true);
+
+    /// <summary>Independent numbers.</summary>
+    /// <param name="seed">Seed of the series.</param>
+    public static DrawSeries Independent(int seed) => new(seed, false);
+
+    /// <summary>One of its draws.</summary>
+    /// <param name="number">Number of the draw, 0 or more.</param>
+    public StrokeDraw At(int number) => IsEven ? Draws.Even(Seed, number) : Draws.Stroke(Seed, number);
+}
+
 /// <summary>
 /// Draws that depend on seed and number alone: the same numbers for every stroke that is compared (common random numbers), and the same on any number of
 /// threads. The generator is SplitMix64 (Steele, Lea and Flood 2014), used as a hash of seed, number and kind.

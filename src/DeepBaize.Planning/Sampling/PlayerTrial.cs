@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -55,9 +56,11 @@ public static class PlayerTrial
     {
         ArgumentNullException.ThrowIfNull(table);
         if (Aim(table, trial) is not { } strike) return new Chance(0, count);
-        var delivery = Delivery.Of(errors, Dials.Of(strike).Pace, 1, Cueing.BridgeRoom.UsualLength, table.Conditions);
-        var samples = StrokeSampler.Play(new SampleQuestion(table, trial.Layout, trial.Pot, strike, delivery, TableDoubt.None), count, seed);
-        return new Chance(samples.Count(sample => sample.IsPotted), count);
+        var delivery = Delivery.Of(errors, Dials.Of(strike).Pace, 1, BridgeRoom.UsualLength, table.Conditions);
+        var stroke = new PlannedStroke(new PotIntent(trial.Pot), strike, BridgeWay.Plain, delivery);
+        var samples = StrokeSampler.Play(
+            new SampleQuestion(table, TrialQuestion.Of(trial.Layout, stroke), TableDoubt.None), count, seed);
+        return new Chance(samples.Count(sample => sample.IsServed), count);
     }
 
     private static Strike? Aim(TableInUse table, (Layout Layout, Pot Pot, Dials Dials) trial)

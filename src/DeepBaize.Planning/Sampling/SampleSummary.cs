@@ -65,7 +65,7 @@ public sealed record SampleSummary(
             Count(sample => sample.Miss == MissSide.NotMet),
             Count(sample => sample.IsGood && sample.IsInZone),
             Count(sample => sample.IsGood && sample.NextOn > 0),
-            [.. samples.Where(sample => sample is { IsPotted: true, Met: not null }).GroupBy(sample => sample.Met!.Value)
+            [.. samples.Where(sample => sample is { IsServed: true, Met: not null }).GroupBy(sample => sample.Met!.Value)
                 .Select(group => (group.Key, new Chance(group.Count(), samples.Count))).OrderByDescending(pair => pair.Item2.Count).ThenBy(pair => pair.Key)],
             Count(sample => sample.IsMiscueRisk),
             hands,

@@ -18,14 +18,14 @@ public sealed record Stain(IReadOnlyList<Place> Places, int Half, int NineTenths
     /// <summary>Strokes of which a stain is made: the cost rises with their square, and more make no other picture.</summary>
     private const int MostStrokes = 1600;
 
-    /// <summary>The stain of a sample: of the strokes that pot, or of all when none does; of a large sample its first strokes.</summary>
+    /// <summary>The stain of a sample: of the strokes that do what they are for, or of all when none does; of a large sample its first strokes.</summary>
     /// <param name="samples">The sample.</param>
     /// <param name="cancel">Stops the work.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public static Stain Of(IReadOnlyList<StrokeSample> samples, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(samples);
-        var counted = samples.Where(sample => sample.IsPotted).Take(MostStrokes).ToList();
+        var counted = samples.Where(sample => sample.IsServed).Take(MostStrokes).ToList();
         if (counted.Count == 0) counted = [.. samples.Take(MostStrokes)];
         var places = counted.Where(sample => sample.White is not null).Select(sample => sample.White!.Value).ToList();
         if (places.Count == 0) return new Stain([], 0, 0, LeastReach);

@@ -3,7 +3,7 @@ using DeepBaize.Table;
 
 namespace DeepBaize.Planning.Sampling;
 
-/// <summary>How a pot was missed.</summary>
+/// <summary>How a ball was missed.</summary>
 public enum MissSide
 {
     /// <summary>It was not.</summary>
@@ -20,9 +20,9 @@ public enum MissSide
 }
 
 /// <summary>One stroke of a sample, as chance had it.</summary>
-/// <param name="IsPotted">True when the ball fell into its pocket.</param>
+/// <param name="IsServed">True when it did what it was for: for a pot, when the ball fell into its pocket.</param>
 /// <param name="Miss">How it was missed.</param>
-/// <param name="IsFoul">True when the white fell, or a ball fell that was not on.</param>
+/// <param name="IsFoul">True for a foul.</param>
 /// <param name="White">Where the white stopped; null when it fell.</param>
 /// <param name="InOff">The pocket into which the white fell.</param>
 /// <param name="Met">The first ball that the white met after the object ball.</param>
@@ -34,7 +34,7 @@ public enum MissSide
 /// <param name="IsMiscueRisk">True when the tip came outside half the radius.</param>
 /// <param name="Table">Which of the drawn tables it was played on.</param>
 public readonly record struct StrokeSample(
-    bool IsPotted,
+    bool IsServed,
     MissSide Miss,
     bool IsFoul,
     Place? White,
@@ -48,8 +48,8 @@ public readonly record struct StrokeSample(
     bool IsMiscueRisk,
     int Table)
 {
-    /// <summary>True for a legal pot.</summary>
-    public bool IsGood => IsPotted && !IsFoul;
+    /// <summary>True when it did so without a foul.</summary>
+    public bool IsGood => IsServed && !IsFoul;
 }
 
 /// <summary>How often something happens, from a sample.</summary>

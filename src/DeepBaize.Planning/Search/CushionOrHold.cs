@@ -63,13 +63,14 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
         : CushionAdvice.Either;
 
     /// <summary>Finds the best of both ways to a place.</summary>
-    /// <param name="question">Table, balls, pot and player; its zone is not used.</param>
+    /// <param name="question">Table, balls, player and a pot; its zone is not used.</param>
     /// <param name="place">Where the white should stop.</param>
     /// <param name="count">Strokes sampled for each way that is tried.</param>
     /// <param name="cancel">Stops the work.</param>
     public static CushionOrHold Find(SearchQuestion question, Place place, int count, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(question);
+        if (question.Intent is not PotIntent { Pot: var pot }) throw new ArgumentException("Cushion or hold is asked of a pot.", nameof(question));
         var player = new StrokePlayer(question.Table);
         var ways = new List<(PlayedStroke Stroke, int Cushions, double Miss)>();
         foreach (var side in new[] { 0, -0.2, 0.2 })
@@ -81,14 +82,14 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
                     cancel.ThrowIfCancellationRequested();
                     var dials = Dials.AtPace(pace, side, height);
                     if (Math.Sqrt(side * side + height * height) > Dials.SafeHeight) continue;
-                    if (player.PlayPot(question.Layout, question.Pot, dials) is not { IsClean: true, White.Rest: { } rest } stroke) continue;
+                    if (player.PlayPot(question.Layout, pot, dials) is not { IsClean: true, White.Rest: { } rest } stroke) continue;
                     var cushions = stroke.White.Meetings.Count(meeting => meeting.Kind == ShotEventKind.Cushion);
                     ways.Add((stroke, cushions, rest.DistanceTo(place)));
                 }
             }
         }
 
-        var cut = PottingLine.Of(question.Layout, question.Pot, question.Table).CutDegrees;
+        var cut = PottingLine.Of(question.Layout, pot, question.Table).CutDegrees;
         return new CushionOrHold(RuleFor(cut), Best(ways.Where(way => way.Cushions == 0)), Best(ways.Where(way => way.Cushions > 0)));
 
         WayToPlace? Best(IEnumerable<(PlayedStroke Stroke, int Cushions, double Miss)> kind) => kind
@@ -103,8 +104,8 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
     {
         var cued = CueingReader.Deliver(question.Table, question.Layout, question.Player, stroke.Strike);
         var samples = StrokeSampler.Play(
-            new SampleQuestion(question.Table, question.Layout, question.Pot, stroke.Strike, cued.Delivery, question.Doubt), count, question.Seed, cancel: cancel);
-        var stopped = samples.Where(sample => sample is { IsPotted: true, White: not null }).Select(sample => sample.White!.Value.SquaredDistanceTo(place)).ToList();
+            new SampleQuestion(question.Table, question.Try(stroke.Strike, cued), question.Doubt), count, question.Seed, cancel: cancel);
+        var stopped = samples.Where(sample => sample is { IsServed: true, White: not null }).Select(sample => sample.White!.Value.SquaredDistanceTo(place)).ToList();
         if (stopped.Count == 0) return null;
         var chance = new Chance(samples.Count(sample => sample.IsGood), count);
         return new WayToPlace(stroke.Strike, stroke.White.Rest!.Value, cushions, Math.Sqrt(stopped.Average()), chance);

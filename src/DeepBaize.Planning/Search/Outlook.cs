@@ -1,5 +1,3 @@
-using DeepBaize.Physics.Impacts;
-using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Leaves;
@@ -14,9 +12,9 @@ namespace DeepBaize.Planning.Search;
 /// <summary>What is on where the white stops.</summary>
 /// <param name="White">Where it stops; null when it falls.</param>
 /// <param name="InOff">The pocket into which it falls.</param>
-/// <param name="IsPotted">True when the ball falls.</param>
+/// <param name="IsServed">True when the stroke does what it is for: for a pot, when the ball falls.</param>
 /// <param name="Pots">Next pots, the likeliest first; empty without a pot.</param>
-public sealed record Outlook(Place? White, PocketId? InOff, bool IsPotted, IReadOnlyList<LeavePot> Pots)
+public sealed record Outlook(Place? White, PocketId? InOff, bool IsServed, IReadOnlyList<LeavePot> Pots)
 {
     /// <summary>How far pace is out in the rows "if it runs past" and "if it falls short".</summary>
     public const double PaceShare = 0.12;
@@ -33,57 +31,52 @@ public sealed class OutlookReader
 
     private readonly TableInUse _table;
     private readonly PlayerProfile _player;
-    private readonly TableSimulation _simulation;
+    private readonly TrialTable _trials;
     private readonly LeaveGauge _gauge;
-    private readonly StrokeResult _result = new();
 
     /// <summary>Prepares a player on a table; one instance serves one thread.</summary>
     public OutlookReader(TableInUse table, PlayerProfile player)
     {
         ArgumentNullException.ThrowIfNull(table);
         (_table, _player) = (table, player);
-        (_simulation, _gauge) = (new TableSimulation(table.Conditions, table.Outline), new LeaveGauge(table, player));
+        (_trials, _gauge) = (new TrialTable(table), new LeaveGauge(table, player));
     }
 
     /// <summary>What a stroke leaves.</summary>
-    /// <param name="layout">The balls.</param>
-    /// <param name="pot">The pot.</param>
-    /// <param name="strike">The stroke.</param>
+    /// <param name="question">The stroke and its frame.</param>
     /// <param name="paceShare">How far the white's speed is out: 0.12 is 12 % too hard.</param>
-    public Outlook Of(Layout layout, Pot pot, in Strike strike, double paceShare = 0)
-    {
-        ArgumentNullException.ThrowIfNull(layout);
-        _simulation.Run(layout, strike with { WhiteSpeed = strike.WhiteSpeed * (1 + paceShare) }, _result);
-        PocketId? inOff = null;
-        var isPotted = false;
-        foreach (var potted in _result.Potted)
-        {
-            if (potted.Ball == BallId.Cue) inOff = potted.Pocket;
-            isPotted = isPotted || (potted.Ball == pot.Ball && potted.Pocket == pot.Pocket);
-        }
-
-        var leave = NextLeave.AfterStroke(layout, pot.Ball, _result);
-        return new Outlook(leave.White, inOff, isPotted, isPotted ? Read(leave) : []);
-    }
+    public Outlook Of(TrialQuestion question, double paceShare = 0) => Read(Try(question, paceShare));
 
     /// <summary>
-    /// The same as a stroke's outlook, with the chances of the likeliest pots no longer estimated from straight lines but found on the simulator, at a sensible pace and as they have to be
-    /// cued: what is shown to a player.
+    /// The same as a stroke's outlook, with the chances of the likeliest pots no longer estimated from straight lines but found on the
+    /// simulator, at a sensible pace and as they have to be cued: what is shown to a player.
     /// </summary>
-    /// <param name="layout">The balls before the stroke.</param>
-    /// <param name="pot">The pot.</param>
-    /// <param name="strike">The stroke.</param>
+    /// <param name="question">The stroke and its frame.</param>
     /// <param name="paceShare">How far the white's speed is out.</param>
-    public Outlook Sharp(Layout layout, Pot pot, in Strike strike, double paceShare = 0)
+    public Outlook Sharp(TrialQuestion question, double paceShare = 0)
     {
-        var outlook = Of(layout, pot, strike, paceShare);
-        if (outlook.White is not { } white || outlook.Pots.Count == 0) return outlook;
-        var balls = NextLeave.AfterStroke(layout, pot.Ball, _result).Balls;
-        var next = LayoutRules.TryBuild([new PlacedBall(BallId.Cue, white), .. balls], _table.Outline, layout.Gauge, LayoutMode.Free, out _);
-        if (next is null) return outlook;
+        var trial = Try(question, paceShare);
+        var outlook = Read(trial);
+        if (outlook.White is null || outlook.Pots.Count == 0) return outlook;
+        var frame = trial.Ruling.Next;
+        if (LayoutRules.TryBuild([.. frame.Balls], _table.Outline, frame.Gauge, LayoutMode.Free, out _) is not { } next) return outlook;
         var solver = new PotSolver(_table);
         var pots = outlook.Pots.Select((found, i) => i < Sharpened ? Sharpen(solver, next, found) : found).Where(found => found.Chance > 0);
         return outlook with { Pots = [.. pots.OrderByDescending(found => found.Chance)] };
+    }
+
+    private Trial Try(TrialQuestion question, double paceShare)
+    {
+        ArgumentNullException.ThrowIfNull(question);
+        var strike = question.Stroke.Strike;
+        var played = question.Stroke with { Strike = strike with { WhiteSpeed = strike.WhiteSpeed * (1 + paceShare) } };
+        return _trials.Play(question with { Stroke = played }, StrokeDraw.Exact);
+    }
+
+    private Outlook Read(Trial trial)
+    {
+        var goesOn = trial.IsGood && trial.Ruling.StaysAtTable;
+        return new Outlook(trial.Result[BallId.Cue], trial.InOff, trial.IsServed, goesOn ? _gauge.Read(trial.Ruling.Next) : []);
     }
 
     private LeavePot Sharpen(PotSolver solver, Layout next, LeavePot found)
@@ -93,14 +86,5 @@ public sealed class OutlookReader
         if (solver.Solve(next, pot, Dials.AtPace(pace)).Solution is not { } solution) return found with { Chance = 0 };
         var cued = CueingReader.Deliver(_table, next, _player, solution.Strike);
         return found with { Chance = new FastChance(solver).Of(next, solution, cued.Delivery), Way = cued.Way };
-    }
-
-    /// <summary>What is on from a leave.</summary>
-    public IReadOnlyList<LeavePot> Read(NextLeave leave)
-    {
-        ArgumentNullException.ThrowIfNull(leave);
-        var pots = new List<LeavePot>();
-        if (leave.White is { } white) _gauge.Read(white, leave.Balls, leave.On, pots);
-        return pots;
     }
 }

@@ -1,10 +1,8 @@
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
-using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
-using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Search;
 
@@ -26,29 +24,25 @@ public sealed record PackStroke(
 public static class PackOpening
 {
     /// <summary>Plays each of several dials with the player's scatter.</summary>
-    /// <param name="table">The table.</param>
-    /// <param name="layout">The balls.</param>
-    /// <param name="pot">The pot.</param>
-    /// <param name="player">The player.</param>
-    /// <param name="doubt">How far the table may be from its profile.</param>
+    /// <param name="question">Table, balls, player and a pot; its zone is not used.</param>
     /// <param name="dials">The dials.</param>
     /// <param name="count">Strokes for each.</param>
-    /// <param name="seed">Seed of the draws.</param>
     /// <param name="cancel">Stops the work.</param>
     public static IReadOnlyList<PackStroke> Compare(
-        TableInUse table, Layout layout, Pot pot, PlayerProfile player, TableDoubt doubt, IEnumerable<Dials> dials, int count, int seed, CancellationToken cancel = default)
+        SearchQuestion question, IEnumerable<Dials> dials, int count, CancellationToken cancel = default)
     {
+        ArgumentNullException.ThrowIfNull(question);
         ArgumentNullException.ThrowIfNull(dials);
-        var solver = new PotSolver(table);
+        var (table, layout, aimer) = (question.Table, question.Layout, new IntentAimer(question.Table));
         return [.. dials.Select(one => Play(one))];
 
         PackStroke Play(Dials one)
         {
-            if (solver.Solve(layout, pot, one, withWindow: false).Solution?.Strike is not { } strike)
+            if (aimer.Aim(layout, question.Intent, one) is not { } strike)
                 return new PackStroke(one, null, null, default, 0, default, default, default, default, default);
             // The stroke as it is meant tells where it enters.
-            var meant = Sample(strike, Delivery.Exact(table.Conditions), TableDoubt.None, 1)[0];
-            var samples = Sample(strike, CueingReader.Deliver(table, layout, player, strike).Delivery, doubt, count);
+            var meant = Sample(strike, CuedDelivery.Exact(table.Conditions), TableDoubt.None, 1)[0];
+            var samples = Sample(strike, CueingReader.Deliver(table, layout, question.Player, strike), question.Doubt, count);
             var enters = meant.Met is { } met && BallSet.IsRed(met);
             return new PackStroke(
                 one, strike, enters ? meant.Met : null, meant.MetPlace, enters ? meant.MetSpeed : 0,
@@ -61,7 +55,7 @@ public static class PackOpening
             Chance Count(Func<StrokeSample, bool> holds) => new(samples.Count(holds), samples.Length);
         }
 
-        StrokeSample[] Sample(in Strike strike, Delivery delivery, TableDoubt tables, int strokes) =>
-            StrokeSampler.Play(new SampleQuestion(table, layout, pot, strike, delivery, tables, player), strokes, seed, cancel: cancel);
+        StrokeSample[] Sample(in Strike strike, CuedDelivery cued, TableDoubt doubt, int strokes) => StrokeSampler.Play(
+            new SampleQuestion(table, question.Try(strike, cued), doubt, question.Player), strokes, question.Seed, cancel: cancel);
     }
 }

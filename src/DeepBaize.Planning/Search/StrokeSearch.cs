@@ -3,6 +3,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
@@ -10,21 +11,31 @@ namespace DeepBaize.Planning.Search;
 
 /// <summary>A stroke that is searched for.</summary>
 /// <param name="Table">The table.</param>
-/// <param name="Layout">The balls.</param>
-/// <param name="Pot">The pot.</param>
+/// <param name="Frame">The frame.</param>
+/// <param name="Layout">Its balls.</param>
+/// <param name="Intent">What the stroke is for.</param>
 /// <param name="Player">The player.</param>
 /// <param name="Doubt">How far the table may be from its profile.</param>
-/// <param name="Zone">Where the white should stop; null to look for the best next pot.</param>
+/// <param name="Zone">Where the white should stop; null to look for the best next pot after a pot.</param>
 /// <param name="Seed">Seed of the draws.</param>
 public sealed record SearchQuestion(
-    TableInUse Table, Layout Layout, Pot Pot, PlayerProfile Player, TableDoubt Doubt, Func<Place, bool>? Zone, int Seed);
+    TableInUse Table, FrameState Frame, Layout Layout, Intent Intent, PlayerProfile Player, TableDoubt Doubt, Func<Place, bool>? Zone, int Seed)
+{
+    /// <summary>True when a stroke is as good as the pot that it leaves.</summary>
+    public bool SeeksNextPot => Zone is null && Intent is PotIntent;
+
+    /// <summary>A stroke of the search as it is cued and tried.</summary>
+    /// <param name="strike">The stroke.</param>
+    /// <param name="cued">How it is cued.</param>
+    public TrialQuestion Try(in Strike strike, CuedDelivery cued) => new(Frame, Layout, new PlannedStroke(Intent, strike, cued));
+}
 
 /// <summary>A stroke that was found.</summary>
 /// <param name="Strike">The stroke.</param>
 /// <param name="Cued">How it is cued.</param>
 /// <param name="Rest">Where the white stops when it is played as meant.</param>
 /// <param name="Plan">What it is compared by.</param>
-/// <param name="Success">Chance that the ball falls and the white stops in the zone, or that a next pot follows.</param>
+/// <param name="Success">Chance that it does what it is for and the white stops in the zone, or that a next pot follows.</param>
 /// <param name="Samples">Strokes of which that chance comes.</param>
 public sealed record FoundStroke(Strike Strike, CuedDelivery Cued, Place? Rest, ComparedPlan Plan, double Success, int Samples);
 
@@ -35,7 +46,7 @@ public sealed record FoundStroke(Strike Strike, CuedDelivery Cued, Place? Rest, 
 public sealed record SearchProgress(IReadOnlyList<FoundStroke> Best, int Played, bool IsFinal);
 
 /// <summary>
-/// Searches over height, pace and side for the strokes that pot and bring the white where it should stop: first all dials on a grid, played as meant; then the likeliest with the player's
+/// Searches over height, pace and side for the strokes that do what they are for and bring the white where it should stop: first all dials on a grid, played as meant; then the likeliest with the player's
 /// scatter; then their neighbours; then the best with many strokes. All strokes meet the same draws.
 /// </summary>
 public sealed class StrokeSearch
@@ -55,8 +66,9 @@ public sealed class StrokeSearch
     private static readonly double[] Heights = [-0.42, -0.28, -0.14, 0, 0.14, 0.28, 0.42];
 
     private readonly SearchQuestion _question;
-    private readonly StrokePlayer _player;
+    private readonly IntentAimer _aimer;
     private readonly OutlookReader _outlook;
+    private readonly CuedDelivery _exactly;
     private int _played;
 
     /// <summary>Prepares a search; one instance serves one thread.</summary>
@@ -64,8 +76,9 @@ public sealed class StrokeSearch
     {
         ArgumentNullException.ThrowIfNull(question);
         _question = question;
-        _player = new StrokePlayer(question.Table);
+        _aimer = new IntentAimer(question.Table);
         _outlook = new OutlookReader(question.Table, question.Player);
+        _exactly = CuedDelivery.Exact(question.Table.Conditions);
     }
 
     /// <summary>Answers that get better, the last one final.</summary>
@@ -128,22 +141,23 @@ public sealed class StrokeSearch
 
     private Strike? Aim(Dials dials)
     {
-        var before = _player.Solver.Played;
-        var solved = _player.Solver.Solve(_question.Layout, _question.Pot, dials, withWindow: false).Solution?.Strike;
-        _played += _player.Solver.Played - before;
-        return solved;
+        var before = _aimer.Played;
+        var aimed = _aimer.Aim(_question.Layout, _question.Intent, dials);
+        _played += _aimer.Played - before;
+        return aimed;
     }
 
     /// <summary>What a stroke promises when it is played as meant, and a little too hard and too soft.</summary>
     private double Promise(in Strike strike)
     {
-        var sum = 0.0;
+        var (sum, meant) = (0.0, _question.Try(strike, _exactly));
         foreach (var share in new[] { 0, -0.06, 0.06 })
         {
             _played++;
-            var outlook = _outlook.Of(_question.Layout, _question.Pot, strike, share);
-            if (!outlook.IsPotted || outlook.White is not { } white) continue;
-            sum += _question.Zone is { } zone ? zone(white) ? 1 : 0 : outlook.Pots.Count > 0 ? outlook.Pots[0].Chance : 0;
+            var outlook = _outlook.Of(meant, share);
+            if (!outlook.IsServed || outlook.White is not { } white) continue;
+            if (_question.SeeksNextPot) sum += outlook.Pots.Count > 0 ? outlook.Pots[0].Chance : 0;
+            else if (_question.Zone is not { } zone || zone(white)) sum++;
         }
 
         return sum;
@@ -178,19 +192,23 @@ public sealed class StrokeSearch
 
     private FoundStroke Try(in Strike strike, int count, CancellationToken cancel)
     {
-        var (table, layout, player) = (_question.Table, _question.Layout, _question.Player);
-        var cued = CueingReader.Deliver(table, layout, player, strike);
-        var asked = new SampleQuestion(table, layout, _question.Pot, strike, cued.Delivery, _question.Doubt, _question.Zone is null ? player : null, _question.Zone);
+        var (table, player) = (_question.Table, _question.Player);
+        var cued = CueingReader.Deliver(table, _question.Layout, player, strike);
+        var trial = _question.Try(strike, cued);
+        var asked = new SampleQuestion(table, trial, _question.Doubt, _question.SeeksNextPot ? player : null, _question.Zone);
         var samples = StrokeSampler.Play(asked, count, _question.Seed, cancel: cancel);
         _played += StrokeSampler.StrokesFor(count) + 1;
         var pot = samples.Count(sample => sample.IsGood) / (double)count;
-        var success = samples.Sum(sample => !sample.IsGood ? 0 : _question.Zone is not null ? sample.IsInZone ? 1 : 0 : sample.Next?.Chance ?? 0) / count;
+        var success = samples.Where(sample => sample.IsGood).Sum(Worth) / count;
         var dials = Dials.Of(strike);
         var plan = new ComparedPlan(
             pot, pot == 0 ? 0 : success / pot, Demand.Of(dials, cued.Factor),
             player.Preferences.Cost(dials.Side, dials.Height, cued.NeedsRest) + (cued.IsPossible ? 0 : RuledOut));
-        return new FoundStroke(strike, cued, _outlook.Of(layout, _question.Pot, strike).White, plan, success, count);
+        return new FoundStroke(strike, cued, _outlook.Of(trial).White, plan, success, count);
     }
+
+    private double Worth(StrokeSample good) =>
+        _question.SeeksNextPot ? good.Next?.Chance ?? 0 : _question.Zone is null || good.IsInZone ? 1 : 0;
 
     private SearchProgress Tell(List<FoundStroke> found, bool isFinal) => new([.. Order(found).Take(Kept)], _played, isFinal);
 

@@ -3,6 +3,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Reading;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Web.Chances;
@@ -57,7 +58,7 @@ internal static class BreakFinder
         var first = plan.Line[0];
         var best = new RatedStroke(first.Stroke, plan.Worth, plan.Error, first.Pot.Of, first.Pot.Count);
         var layout = new FramePlayer(scene.Table, scene.Player).LayoutOf(first.Before) ?? scene.Layout;
-        var chance = plan.IsFinal ? ChanceFinder.Find(scene.Ask(first.Stroke, layout, Samples), cancel) : null;
+        var chance = plan.IsFinal ? ChanceFinder.Find(scene.Ask(first.Stroke, first.Before, layout, Samples), cancel) : null;
         return new BreakAnswer(
             BreakWords.Sentence(plan, Dial(first.Stroke, scene)),
             [EventWords.Capital(BreakWords.Marked(first, 1)), Dial(first.Stroke, scene)],
@@ -149,13 +150,13 @@ internal static class BreakFinder
 
     private static PlaceOutput PlaceOf(FrameState frame, BallId ball) => PotMapping.ToPlace(frame.Balls.First(placed => placed.Ball == ball).Place);
 
-    private static string Dial(BreakStroke stroke, BreakScene scene)
+    private static string Dial(PlannedStroke stroke, BreakScene scene)
     {
-        var words = ChanceMapping.Stroke(Dials.Of(stroke.Strike), scene.Ask(stroke, scene.Layout, Samples).Scene);
+        var words = ChanceMapping.Stroke(Dials.Of(stroke.Strike), scene.Ask(stroke, scene.Frame, scene.Layout, Samples).Scene);
         return char.ToLowerInvariant(words[0]) + words[1..] + (stroke.Way > Planning.Cueing.BridgeWay.Stretched ? $", with {CueingWords.Way(stroke.Way)}" : "");
     }
 
-    private static StrokeInput ToStroke(BreakStroke stroke, BreakScene scene)
+    private static StrokeInput ToStroke(PlannedStroke stroke, BreakScene scene)
     {
         PlayingConditions conditions = scene.Table.Conditions;
         return new StrokeInput(

@@ -20,8 +20,8 @@ internal sealed record BreakScene(
     ConditionProfile Profile, TableInUse Table, Layout Layout, FrameState Frame, PlayerProfile Player, BreakWishes Wishes, TableDoubt Doubt, int Budget, int Seed)
 {
     /// <summary>One stroke of it as a question about chances.</summary>
-    public ChanceScene Ask(BreakStroke stroke, Layout layout, int samples) => new(
-        new PotScene(Table, Profile, layout, stroke.Pot, stroke.Strike, null, default), Player, Doubt, null, samples, Seed, KeepsPot: false);
+    public ChanceScene Ask(PlannedStroke stroke, FrameState frame, Layout layout, int samples) => new(
+        new PotScene(Table, Profile, layout, stroke.Pot, stroke.Strike, null, default), frame, Player, Doubt, null, samples, Seed, KeepsPot: false);
 }
 
 /// <summary>Reads questions about breaks and refuses what makes no sense.</summary>

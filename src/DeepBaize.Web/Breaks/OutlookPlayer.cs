@@ -1,6 +1,8 @@
 using System.Net.ServerSentEvents;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Web.Chances;
 using DeepBaize.Web.Compute;
 using DeepBaize.Web.Pots;
@@ -11,7 +13,7 @@ using DeepBaize.Web.Wording;
 namespace DeepBaize.Web.Breaks;
 
 /// <summary>Visits to play out, read and found possible.</summary>
-internal sealed record OutlookScene(BreakScene Break, BreakStroke First, int Target, int Visits);
+internal sealed record OutlookScene(BreakScene Break, PlannedStroke First, int Target, int Visits);
 
 /// <summary>Plays visits out and says how often a target is reached.</summary>
 internal static class OutlookPlayer
@@ -35,7 +37,7 @@ internal static class OutlookPlayer
         var cued = CueingReader.Deliver(scene.Table, scene.Layout, scene.Player, strike);
         return new OutlookScene(
             scene,
-            new BreakStroke(pot, strike, cued.Way, cued.Delivery),
+            new PlannedStroke(new PotIntent(pot), strike, cued),
             (int)PotReader.Within(question.Target, 1, MostPoints, "target"),
             (int)PotReader.Within(question.Visits, 1, MostVisits, "visits"));
     }

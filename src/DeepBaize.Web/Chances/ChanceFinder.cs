@@ -51,16 +51,17 @@ internal static class ChanceFinder
     public static ChanceResponse Find(ChanceScene asked, CancellationToken cancel)
     {
         var (scene, player) = (asked.Scene, asked.Player);
-        var (table, layout, pot) = (scene.Table, scene.Layout, scene.Pot);
+        var (table, layout) = (scene.Table, scene.Layout);
         var strike = asked.Aim(new PotSolver(table));
         var cueing = CueingReader.Read(layout, player, strike);
         var cued = CueingReader.Deliver(table, layout, player, strike);
+        var trial = asked.Search.Try(strike, cued);
         var samples = StrokeSampler.Play(
-            new SampleQuestion(table, layout, pot, strike, cued.Delivery, asked.Doubt, player, asked.Zone), asked.Samples, asked.Seed, cancel: cancel);
+            new SampleQuestion(table, trial, asked.Doubt, player, asked.Zone), asked.Samples, asked.Seed, cancel: cancel);
         var summary = SampleSummary.Of(samples);
         var reader = new OutlookReader(table, player);
         var (meant, past, falls) = (
-            reader.Sharp(layout, pot, strike), reader.Sharp(layout, pot, strike, Outlook.PaceShare), reader.Sharp(layout, pot, strike, -Outlook.PaceShare));
+            reader.Sharp(trial), reader.Sharp(trial, Outlook.PaceShare), reader.Sharp(trial, -Outlook.PaceShare));
         var output = ChanceMapping.ToCueing(cueing, player, table.Conditions);
         var dials = Dials.Of(strike);
         return new ChanceResponse(

@@ -4,6 +4,7 @@ using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
+using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Layouts;
@@ -15,6 +16,7 @@ namespace DeepBaize.Web.Chances;
 
 /// <summary>A question about a stroke in a player's hands, read and found possible.</summary>
 /// <param name="Scene">Table, balls, pot and stroke.</param>
+/// <param name="Frame">The frame in which it is played.</param>
 /// <param name="Player">The player.</param>
 /// <param name="Doubt">How far the table may be from its profile.</param>
 /// <param name="Zone">Says whether a place lies where the white should stop; null for nowhere in particular.</param>
@@ -22,10 +24,10 @@ namespace DeepBaize.Web.Chances;
 /// <param name="Seed">Seed of the draws.</param>
 /// <param name="KeepsPot">True when the aim is solved for the pot.</param>
 internal sealed record ChanceScene(
-    PotScene Scene, PlayerProfile Player, TableDoubt Doubt, Func<Place, bool>? Zone, int Samples, int Seed, bool KeepsPot)
+    PotScene Scene, FrameState Frame, PlayerProfile Player, TableDoubt Doubt, Func<Place, bool>? Zone, int Samples, int Seed, bool KeepsPot)
 {
     /// <summary>What a search is asked for.</summary>
-    public SearchQuestion Search => new(Scene.Table, Scene.Layout, Scene.Pot, Player, Doubt, Zone, Seed);
+    public SearchQuestion Search => new(Scene.Table, Frame, Scene.Layout, new PotIntent(Scene.Pot), Player, Doubt, Zone, Seed);
 
     /// <summary>The stroke that is played: with the aim that pots when the pot is kept.</summary>
     public Strike Aim(PotSolver solver) => (KeepsPot ? Solved(solver) : null) ?? Scene.Given;
@@ -52,6 +54,7 @@ internal static class ChanceReader
         var player = PlayerReader.Read(question.Player);
         return new ChanceScene(
             scene,
+            FrameState.For(scene.Layout, scene.Pot.Ball),
             player,
             ReadDoubt(question.Doubt),
             ReadGoal(question.Goal, scene.Table, NextLeave.Of(scene.Layout, scene.Pot.Ball, null).Balls, player),

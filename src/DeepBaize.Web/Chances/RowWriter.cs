@@ -55,7 +55,7 @@ internal static class RowWriter
     private static string Leave(Outlook outlook)
     {
         if (outlook.InOff is { } pocket) return $"in-off, {Names.Spoken(pocket)}.";
-        if (!outlook.IsPotted) return "the ball stays up.";
+        if (!outlook.IsServed) return "the ball stays up.";
         var on = outlook.On.ToList();
         if (on.Count == 0) return "nothing good is on.";
         var more = on.Select(pot => pot.Pot.Ball).Distinct().Count() - 1;

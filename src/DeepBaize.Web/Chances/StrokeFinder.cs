@@ -57,7 +57,7 @@ internal static class StrokeFinder
             from side in sides
             let room = Math.Sqrt(Math.Max(0, Dials.SafeHeight * Dials.SafeHeight - side * side))
             select new Dials(scene.Table.Conditions.Cue.Paces.ToSpeed(pace), side, Math.Clamp(height, -room, room));
-        var ways = PackOpening.Compare(scene.Table, scene.Layout, scene.Pot, asked.Player, asked.Doubt, dials, PackSamples, asked.Seed, cancel);
+        var ways = PackOpening.Compare(asked.Search, dials, PackSamples, cancel);
         var best = ways.MaxBy(way => way.Next.Share);
         return new PackResponse(
             [.. ways.Select(way => ToPack(way, scene))],

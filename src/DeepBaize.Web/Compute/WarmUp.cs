@@ -34,9 +34,9 @@ public sealed class WarmUp : BackgroundService
     {
         var pot = new Pot(BallId.Black, PocketId.TopGreenSide, PocketPart.Opening);
         if (new PotSolver(table).Solve(layout, pot, Dials.AtPace(5), withWindow: false).Solution is not { } solution) return;
-        var delivery = CueingReader.Deliver(table, layout, HousePlayers.Club, solution.Strike).Delivery;
+        var stroke = new PlannedStroke(new PotIntent(pot), solution.Strike, CueingReader.Deliver(table, layout, HousePlayers.Club, solution.Strike));
         Stain.Of(StrokeSampler.Play(
-            new SampleQuestion(table, layout, pot, solution.Strike, delivery, TableDoubt.Unmeasured, HousePlayers.Club), 100, 1, 1, stop),
+            new SampleQuestion(table, TrialQuestion.Of(layout, stroke), TableDoubt.Unmeasured, HousePlayers.Club), 100, 1, 1, stop),
             stop);
     }
 

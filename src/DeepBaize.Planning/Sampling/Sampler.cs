@@ -1,0 +1,68 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Players;
+
+namespace DeepBaize.Planning.Sampling;
+
+/// <summary>
+/// Tries a stroke again and again with the player's scatter. The draws depend on seed and number alone: strokes that are compared meet the
+/// same chance, and no answer depends on the number of threads.
+/// </summary>
+public static class Sampler
+{
+    /// <summary>Tries a stroke on one table.</summary>
+    /// <param name="table">The table.</param>
+    /// <param name="question">The stroke and its frame.</param>
+    /// <param name="draws">The draws.</param>
+    /// <param name="from">Number of the first draw.</param>
+    /// <param name="count">How many.</param>
+    /// <param name="read">Takes each trial.</param>
+    /// <param name="cancel">Stops the work between strokes.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public static void Play(
+        TrialTable table, TrialQuestion question, DrawSeries draws, int from, int count, Action<Trial> read, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(read);
+        Play(table, question, draws, from, from + count, 1, (_, trial) => read(trial), cancel);
+    }
+
+    /// <summary>Tries a stroke on tables as they may be, by turns.</summary>
+    /// <param name="table">The table by its profile.</param>
+    /// <param name="doubt">How far it may be from it.</param>
+    /// <param name="question">The stroke and its frame.</param>
+    /// <param name="draws">The draws; their seed is also that of the tables.</param>
+    /// <param name="count">How many strokes, at least 1; their numbers begin at 0.</param>
+    /// <param name="reader">Makes for each of the tables, by its number, what reads its trials.</param>
+    /// <param name="threads">Threads at most; 0 for as many as there are processors.</param>
+    /// <param name="cancel">Stops the work between strokes.</param>
+    /// <returns>What was read, in the order of the numbers.</returns>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public static T[] Play<T>(
+        TableInUse table, TableDoubt doubt, TrialQuestion question, DrawSeries draws, int count, Func<TrialTable, int, Func<Trial, T>> reader,
+        int threads = 0, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        ArgumentNullException.ThrowIfNull(doubt);
+        ArgumentNullException.ThrowIfNull(reader);
+        ArgumentOutOfRangeException.ThrowIfLessThan(count, 1);
+        var samples = new T[count];
+        var most = threads == 0 ? Environment.ProcessorCount : threads;
+        var options = new ParallelOptions { MaxDegreeOfParallelism = most, CancellationToken = cancel };
+        Parallel.For(0, Math.Min(TableDoubt.Tables, count), options, number =>
+        {
+            var trials = new TrialTable(doubt.Draw(table.Conditions, draws.Seed, number), table.Outline);
+            var read = reader(trials, number);
+            Play(trials, question, draws, number, count, TableDoubt.Tables, (i, trial) => samples[i] = read(trial), cancel);
+        });
+        return samples;
+    }
+
+    private static void Play(
+        TrialTable table, TrialQuestion question, DrawSeries draws, int from, int to, int step, Action<int, Trial> read, CancellationToken cancel)
+    {
+        for (var number = from; number < to; number += step)
+        {
+            cancel.ThrowIfCancellationRequested();
+            read(number, table.Play(question, draws.At(number)));
+        }
+    }
+}
