@@ -27,6 +27,21 @@ public sealed class BreakTests(WebFixture web)
         Assert.All(last.GetProperty("decisive").EnumerateArray(), words => Assert.Contains(words.GetString()!, last.Text("sentence"), StringComparison.Ordinal));
     }
 
+    [Fact]
+    public async Task What_a_miss_leaves_is_told_of_the_opponent_who_was_named()
+    {
+        var (alike, named) = (await MissAsync(null), await MissAsync(new { preset = "starter" }));
+        Assert.DoesNotContain("the opponent", alike, StringComparison.Ordinal);
+        Assert.DoesNotContain("like you", named, StringComparison.Ordinal);
+        Assert.NotEqual(alike, named);
+
+        async Task<string> MissAsync(object? opponent)
+        {
+            var plan = (await PlanAsync(new { balls = Reds, budget = 400, player = new { preset = "expert" }, opponent }))[^1];
+            return plan.GetProperty("ledger").EnumerateArray().First(row => row.Text("kind") == "miss").Text("words");
+        }
+    }
+
     [Theory]
     [InlineData(1)]
     [InlineData(2)]

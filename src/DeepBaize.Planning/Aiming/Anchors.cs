@@ -65,7 +65,7 @@ public static class Anchors
 
     private static Anchor At(StrokePlayer player, Layout layout, Pot pot, Dials dials, AnchorKind kind)
     {
-        var most = Math.Sqrt(Math.Max(0, Dials.SafeHeight * Dials.SafeHeight - dials.Side * dials.Side));
+        var most = Dials.SafeHeightWith(dials.Side);
         double? height = kind switch
         {
             AnchorKind.Follow => Math.Min(RollHeight, most),

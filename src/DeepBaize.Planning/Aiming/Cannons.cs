@@ -77,7 +77,7 @@ public sealed class CannonFinder
     public IReadOnlyList<Cannon> Find(Layout layout, Pot pot, BallId second, double side, double fraction, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(layout);
-        var most = Math.Sqrt(Math.Max(0, Dials.SafeHeight * Dials.SafeHeight - side * side));
+        var most = Dials.SafeHeightWith(side);
         var found = new List<Cannon>();
         foreach (var pace in DialMap.Steps(2, Math.Clamp(CueStrike.HardestPace(Dials.SafeHeight, _table.Conditions), 2, 8), Paces))
         {

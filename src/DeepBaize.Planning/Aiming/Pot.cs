@@ -38,6 +38,10 @@ public readonly record struct Dials(double WhiteSpeed, double Side, double Heigh
     /// <summary>Lowest and highest tip that is ever proposed, in ball radii: just inside the limit of a safe tip.</summary>
     public const double SafeHeight = 0.45;
 
+    /// <summary>What a side leaves of it, up or down, in ball radii.</summary>
+    /// <param name="side">The side in ball radii.</param>
+    public static double SafeHeightWith(double side) => Math.Sqrt(Math.Max(0, SafeHeight * SafeHeight - side * side));
+
     /// <summary>The pace, also off the scale.</summary>
     public double Pace => Physics.Balls.Pace.FromSpeed(WhiteSpeed);
 

@@ -26,7 +26,7 @@ public static class TipHeights
         ArgumentNullException.ThrowIfNull(player);
         ArgumentNullException.ThrowIfNull(layout);
         // What side leaves of the safe part of the face.
-        var most = Math.Sqrt(Math.Max(0, Dials.SafeHeight * Dials.SafeHeight - strike.Side * strike.Side));
+        var most = Dials.SafeHeightWith(strike.Side);
         var (low, high) = (-most, most);
         if (!(Roll(low, strike) <= roll && Roll(high, strike) >= roll)) return null;
         for (var i = 0; i < Halvings; i++)

@@ -115,13 +115,13 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var listed = Math.Max(4, (int)(count * (1 - NearShare)));
         // With a larger budget more pots are looked at, and more strokes for each.
         var looked = Math.Min(pots.Count, Math.Max(2, (int)Math.Ceiling(Math.Sqrt(listed) / PotsPerRoot)));
-        var dials = Math.Min(DialOrder.Count, Math.Max(1, listed / looked));
+        var dials = Math.Min(DialList.Count, Math.Max(1, listed / looked));
         var chosen = Chosen(frame, pots, looked);
         var solved = chosen.Union(Likely(pots)).Where(pot => pot.Solved.WhiteSpeed > 0).ToList();
-        var listedStrokes = Enumerable.Range(0, looked * dials).Select(i => (chosen[i % looked], DialOrder.At(i / looked)));
+        var listedStrokes = Enumerable.Range(0, looked * dials).Select(i => (chosen[i % looked], DialList.At(i / looked)));
         var (found, first) = Try(frame, layout, [.. solved.Select(pot => (pot, pot.Solved)), .. listedStrokes], cancel);
         var lost = solved.Where(pot => !found.Exists(one => one.Pot.Pot == pot.Pot));
-        var beside = lost.SelectMany(pot => DialOrder.Around(pot.Solved).Select(other => (pot, other)));
+        var beside = lost.SelectMany(pot => DialList.Around(pot.Solved).Select(other => (pot, other)));
         var (saved, second) = Try(frame, layout, [.. beside], cancel);
         found.AddRange(saved);
         var (near, third) = Try(frame, layout, Near(found, count - looked * dials), cancel);
@@ -155,11 +155,11 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var near = new List<(LeavePot Pot, Dials Dials)>();
         foreach (var parent in found.OrderByDescending(one => one.Marked).Take(Math.Max(1, most / NearOne)))
         {
-            foreach (var dials in DialOrder.Near(parent.Dials))
+            foreach (var dials in DialList.Near(parent.Dials))
             {
                 if (near.Count >= most) return near;
                 if (!found.Exists(other => IsLike(other.Pot, other.Dials)) && !near.Exists(other => IsLike(other.Pot, other.Dials))) near.Add((parent.Pot, dials));
-                bool IsLike(in LeavePot pot, Dials other) => pot.Pot == parent.Pot.Pot && DialOrder.AreAlike(other, dials);
+                bool IsLike(in LeavePot pot, Dials other) => pot.Pot == parent.Pot.Pot && DialList.AreAlike(other, dials);
             }
         }
 

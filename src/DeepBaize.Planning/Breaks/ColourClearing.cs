@@ -2,6 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Search;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -27,10 +28,6 @@ public sealed class ColourClearing
 
     /// <summary>A ball counts as free when it can be potted this well from a usual place, of a comfortable pot.</summary>
     private const double Free = 0.4;
-
-    /// <summary>Paces and heights that are tried: a push needs the white to leave in one direction, so heights lie closer than in a usual search.</summary>
-    private static readonly IReadOnlyList<Dials> Tries =
-        [.. new[] { 2.5, 3.5, 5, 6.5, 8 }.SelectMany(pace => Enumerable.Range(-5, 11).Select(step => Dials.AtPace(pace, 0, 0.09 * step)))];
 
     private const int MostPots = 4;
     private const int Tried = 3;
@@ -110,7 +107,7 @@ public sealed class ColourClearing
         var found = new List<(PlannedStroke, BallId?, double)>();
         foreach (var pot in _gauge.Read(frame).Take(MostPots))
         {
-            foreach (var dials in Tries)
+            foreach (var dials in DialList.Pushes)
             {
                 cancel.ThrowIfCancellationRequested();
                 if (_frames.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, dials, wishes) is not { } stroke) continue;

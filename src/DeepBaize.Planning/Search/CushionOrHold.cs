@@ -73,20 +73,12 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
         if (question.Intent is not PotIntent { Pot: var pot }) throw new ArgumentException("Cushion or hold is asked of a pot.", nameof(question));
         var player = new StrokePlayer(question.Table);
         var ways = new List<(PlayedStroke Stroke, int Cushions, double Miss)>();
-        foreach (var side in new[] { 0, -0.2, 0.2 })
+        foreach (var dials in DialList.WaysToAPlace)
         {
-            for (var height = -0.4; height <= 0.41; height += 0.1)
-            {
-                for (var pace = 1.5; pace <= 7.5; pace += 0.25)
-                {
-                    cancel.ThrowIfCancellationRequested();
-                    var dials = Dials.AtPace(pace, side, height);
-                    if (Math.Sqrt(side * side + height * height) > Dials.SafeHeight) continue;
-                    if (player.PlayPot(question.Layout, pot, dials) is not { IsClean: true, White.Rest: { } rest } stroke) continue;
-                    var cushions = stroke.White.Meetings.Count(meeting => meeting.Kind == ShotEventKind.Cushion);
-                    ways.Add((stroke, cushions, rest.DistanceTo(place)));
-                }
-            }
+            cancel.ThrowIfCancellationRequested();
+            if (player.PlayPot(question.Layout, pot, dials) is not { IsClean: true, White.Rest: { } rest } stroke) continue;
+            var cushions = stroke.White.Meetings.Count(meeting => meeting.Kind == ShotEventKind.Cushion);
+            ways.Add((stroke, cushions, rest.DistanceTo(place)));
         }
 
         var cut = PottingLine.Of(question.Layout, pot, question.Table).CutDegrees;

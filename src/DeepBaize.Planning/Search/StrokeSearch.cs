@@ -56,14 +56,9 @@ public sealed class StrokeSearch
     private const int LastSamples = 400;
     private const int Kept = 5;
     private const int Tried = 16;
-    private const double SoftestPace = 1.5;
-    private const double HardestPace = 8;
-    private const double PaceStep = 0.5;
 
     /// <summary>Cost in points of a hundred of a stroke that cannot be cued: more than any chance is worth.</summary>
     private const double RuledOut = 100;
-
-    private static readonly double[] Heights = [-0.42, -0.28, -0.14, 0, 0.14, 0.28, 0.42];
 
     private readonly SearchQuestion _question;
     private readonly IntentAimer _aimer;
@@ -87,7 +82,7 @@ public sealed class StrokeSearch
     public IEnumerable<SearchProgress> Run(CancellationToken cancel = default)
     {
         var promising = new List<(double Promise, Strike Strike)>();
-        foreach (var side in new[] { 0, -0.15, 0.15, -0.3, 0.3 })
+        foreach (var side in DialList.Sides)
         {
             // Without side first: the plain answer is there at once.
             if (side != 0 && _question.Player.Preferences.Side == SidePolicy.Avoid && promising.Count > 0) break;
@@ -126,16 +121,10 @@ public sealed class StrokeSearch
 
     private IEnumerable<(double Promise, Strike Strike)> Grid(double side, CancellationToken cancel)
     {
-        foreach (var height in Heights)
+        foreach (var dials in DialList.Grid(side, _question.Table.Conditions))
         {
-            var offset = Math.Sqrt(side * side + height * height);
-            if (offset > Dials.SafeHeight) continue;
-            var hardest = Math.Min(HardestPace, CueStrike.HardestPace(offset, _question.Table.Conditions));
-            for (var pace = SoftestPace; pace <= hardest; pace += PaceStep)
-            {
-                cancel.ThrowIfCancellationRequested();
-                if (Aim(Dials.AtPace(pace, side, height)) is { } strike && Promise(strike) is > 0 and var promise) yield return (promise, strike);
-            }
+            cancel.ThrowIfCancellationRequested();
+            if (Aim(dials) is { } strike && Promise(strike) is > 0 and var promise) yield return (promise, strike);
         }
     }
 

@@ -26,6 +26,7 @@ public sealed record WishesInput(bool Side = true, bool Cushion = true, bool Res
 /// <param name="Coefficients">What differs from the profile.</param>
 /// <param name="Doubt">unmeasured (absent), measured or none: how far the table may be from its profile, for the chances that are shown.</param>
 /// <param name="LineUp">The rules of a line-up; absent in a frame.</param>
+/// <param name="Opponent">Who comes to the table after a miss; absent is one who plays like the player.</param>
 public sealed record BreakQuestionInput(
     IReadOnlyList<BallPlace> Balls,
     StateInput? State = null,
@@ -36,7 +37,8 @@ public sealed record BreakQuestionInput(
     string? Profile = null,
     CoefficientsInput? Coefficients = null,
     string? Doubt = null,
-    LineUpInput? LineUp = null);
+    LineUpInput? LineUp = null,
+    PlayerInput? Opponent = null);
 
 /// <summary>A pot drawn as proof: from where the white then lies.</summary>
 /// <param name="Ball">The ball.</param>

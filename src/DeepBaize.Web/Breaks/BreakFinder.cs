@@ -30,7 +30,7 @@ internal static class BreakFinder
         (teller, stop) => pool.RunPlanAsync(
             token =>
             {
-                var planner = new BreakPlanner(BreakPlanner.Ask(scene.Table, scene.Player, scene.Wishes, scene.Seed, Threads));
+                var planner = new BreakPlanner(scene.Plan(Threads));
                 planner.Plan(scene.Frame, scene.Budget, plan => teller.Tell(ToAnswer(plan, scene, token)), token);
                 return true;
             },
@@ -42,7 +42,7 @@ internal static class BreakFinder
     public static IReadOnlyList<HandPlace> RateD(BreakQuestionInput question)
     {
         var scene = BreakReader.Read(question);
-        var planner = new BreakPlanner(BreakPlanner.Ask(scene.Table, scene.Player, scene.Wishes, scene.Seed, 1));
+        var planner = new BreakPlanner(scene.Plan(1));
         return [.. BreakPlanner.PlacesInTheD(scene.Frame).Select(place => new HandPlace(PotMapping.ToPlace(place), planner.WorthInHand(scene.Frame, place)))];
     }
 
@@ -73,7 +73,7 @@ internal static class BreakFinder
             [.. plan.Others.Select(other => ToOther(other, scene, first.Before, best))],
             [.. plan.Remedies.Select(remedy => ToRemedy(remedy, scene))],
             Regions(scene),
-            Ledger(plan, chance),
+            Ledger(plan, chance, scene.Opponent is not null),
             chance,
             arithmetic,
             false,
@@ -139,12 +139,12 @@ internal static class BreakFinder
         scene.Frame.Reds == 0 ? [] : [.. RedsByRegion.Count(scene.Frame.ObjectBalls, RedsByRegion.Usual).Select(TableReader.ToRegion)];
 
     /// <summary>What may go wrong: in-off, what is left when it is missed, and the two rows of pace that is out.</summary>
-    private static List<RowOutput> Ledger(BreakPlan plan, ChanceResponse? chance)
+    private static List<RowOutput> Ledger(BreakPlan plan, ChanceResponse? chance, bool isOpponentKnown)
     {
         var rows = new List<RowOutput>();
         if (chance is not null) rows.AddRange(chance.Rows.Where(row => row.Kind is "past" or "short" or "inOff"));
         if (plan.Closed.After > 0) rows.Add(new RowOutput("pack", "Shut in", BreakWords.Pack(plan.Closed), null, plan.Closed.After >= plan.Closed.Before));
-        if (plan.MissLeaves is { } leaves) rows.Add(new RowOutput("miss", "If it is missed", BreakWords.Miss(leaves), null, leaves > 0.75));
+        if (plan.MissLeaves is { } leaves) rows.Add(new RowOutput("miss", "If it is missed", BreakWords.Miss(leaves, isOpponentKnown), null, leaves > 0.75));
         return rows;
     }
 

@@ -17,8 +17,13 @@ namespace DeepBaize.Web.Breaks;
 
 /// <summary>A frame for which a break is planned, read and found possible.</summary>
 internal sealed record BreakScene(
-    ConditionProfile Profile, TableInUse Table, Layout Layout, FrameState Frame, PlayerProfile Player, BreakWishes Wishes, TableDoubt Doubt, int Budget, int Seed)
+    ConditionProfile Profile, TableInUse Table, Layout Layout, FrameState Frame, PlayerProfile Player, PlayerProfile? Opponent,
+    BreakWishes Wishes, TableDoubt Doubt, int Budget, int Seed)
 {
+    /// <summary>It as a question to the planner.</summary>
+    public BreakQuestion Plan(int threads) =>
+        BreakPlanner.Ask(Table, Player, Wishes, Seed, threads) with { Opponent = Opponent ?? Player };
+
     /// <summary>One stroke of it as a question about chances.</summary>
     public ChanceScene Ask(PlannedStroke stroke, FrameState frame, Layout layout, int samples) => new(
         new PotScene(Table, Profile, layout, stroke.Pot, stroke.Strike, null, default), frame, Player, Doubt, null, samples, Seed, KeepsPot: false);
@@ -39,7 +44,8 @@ internal static class BreakReader
         BallId? only = wishes.Only is { } text ? PotReader.ReadBall(text, "wishes.only") : null;
         if (only is { } ball) PotReader.RequireBall(layout, ball, "wishes.only");
         return new BreakScene(
-            profile, table, layout, frame, PlayerReader.Read(question.Player), ReadWishes(wishes, only, frame), ChanceReader.ReadDoubt(question.Doubt),
+            profile, table, layout, frame, PlayerReader.Read(question.Player),
+            question.Opponent is { } opponent ? PlayerReader.Read(opponent) : null, ReadWishes(wishes, only, frame), ChanceReader.ReadDoubt(question.Doubt),
             (int)PotReader.Within(question.Budget, LeastBudget, MostBudget, "budget"), question.Seed);
     }
 

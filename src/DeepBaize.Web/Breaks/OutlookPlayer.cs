@@ -49,7 +49,7 @@ internal static class OutlookPlayer
         (teller, stop) => pool.RunPlanAsync(
             token =>
             {
-                var outlook = new BreakOutlook(BreakPlanner.Ask(scene.Break.Table, scene.Break.Player, scene.Break.Wishes, scene.Break.Seed, BreakFinder.Threads));
+                var outlook = new BreakOutlook(scene.Break.Plan(BreakFinder.Threads));
                 var points = new List<int>();
                 while (points.Count < scene.Visits)
                 {

@@ -14,8 +14,6 @@ internal static class StrokeFinder
 {
     private const int PackSamples = 160;
     private const int CushionSamples = 96;
-    private static readonly double[] PackPaces = [5, 7, 8.5];
-    private static readonly double[] PackSides = [0, -0.25, 0.25];
 
     /// <summary>Strokes to a zone, streamed as they get better.</summary>
     public static IAsyncEnumerable<SseItem<object>> Stream(ChanceScene asked, ComputePool pool, CancellationToken cancel) =>
@@ -45,8 +43,8 @@ internal static class StrokeFinder
     {
         var asked = ChanceReader.Read(question.Question);
         var scene = asked.Scene;
-        var paces = question.Paces ?? PackPaces;
-        var sides = question.Sides ?? PackSides;
+        var paces = question.Paces ?? DialList.PackPaces;
+        var sides = question.Sides ?? DialList.PackSides;
         PotReader.Within(paces.Count, 1, 5, "paces");
         PotReader.Within(sides.Count, 1, 3, "sides");
         foreach (var pace in paces) PotReader.Within(pace, Pace.Softest, Pace.Hardest, "paces");
@@ -55,7 +53,7 @@ internal static class StrokeFinder
         var dials =
             from pace in paces
             from side in sides
-            let room = Math.Sqrt(Math.Max(0, Dials.SafeHeight * Dials.SafeHeight - side * side))
+            let room = Dials.SafeHeightWith(side)
             select new Dials(scene.Table.Conditions.Cue.Paces.ToSpeed(pace), side, Math.Clamp(height, -room, room));
         var ways = PackOpening.Compare(asked.Search, dials, PackSamples, cancel);
         var best = ways.MaxBy(way => way.Next.Share);

@@ -71,7 +71,7 @@ internal static class SweepSearch
     /// <summary>Tip heights that leave the tip in the safe part of the face with a side.</summary>
     public static (double Least, double Most) SafeHeights(double side)
     {
-        var most = Math.Sqrt(Math.Max(0, Dials.SafeHeight * Dials.SafeHeight - side * side));
+        var most = Dials.SafeHeightWith(side);
         return (-most, most);
     }
 }

@@ -116,12 +116,18 @@ internal static class BreakWords
         $"{visits.Points.Count} visits played out: {visits.Mean:0} points on average, {target} or more in {reached.Count} of them; the best {visits.Points.Max()}.";
 
     /// <summary>What the opponent gets after a miss.</summary>
-    public static string Miss(double chance) => chance switch
+    /// <param name="chance">Chance that the opponent pots.</param>
+    /// <param name="isOpponentKnown">False when nobody said who the opponent is.</param>
+    public static string Miss(double chance, bool isOpponentKnown)
     {
-        > 0.75 => $"when missed, an opponent like you pots {ChanceWords.Say(chance)}.",
-        > 0.4 => $"when missed, an opponent like you pots about {ChanceWords.Say(chance)}.",
-        _ => $"when missed, little is left: {ChanceWords.Say(chance)}.",
-    };
+        var opponent = isOpponentKnown ? "the opponent" : "an opponent like you";
+        return chance switch
+        {
+            > 0.75 => $"when missed, {opponent} pots {ChanceWords.Say(chance)}.",
+            > 0.4 => $"when missed, {opponent} pots about {ChanceWords.Say(chance)}.",
+            _ => $"when missed, little is left: {ChanceWords.Say(chance)}.",
+        };
+    }
 
     /// <summary>The arithmetic of a frame.</summary>
     public static string Arithmetic(FrameState frame)

@@ -3,22 +3,23 @@ using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Search;
 using DeepBaize.Tests;
 using static DeepBaize.Planning.Tests.Tables;
 
 namespace DeepBaize.Planning.Tests;
 
 /// <summary>The strokes that a search tries, and those near them.</summary>
-public sealed class DialOrderTests
+public sealed class DialListTests
 {
-    private static readonly Dials[] Listed = [.. Enumerable.Range(0, DialOrder.Count).Select(DialOrder.At)];
+    private static readonly Dials[] Listed = [.. Enumerable.Range(0, DialList.Count).Select(DialList.At)];
 
     [Fact]
     public void Strokes_near_one_differ_from_it_in_a_single_way_and_can_be_played()
     {
         foreach (var dials in Listed)
         {
-            var near = DialOrder.Near(dials).ToList();
+            var near = DialList.Near(dials).ToList();
             Assert.InRange(near.Count, 2, 6);
             Assert.All(near, other =>
             {
@@ -26,7 +27,7 @@ public sealed class DialOrderTests
                 Assert.Single(differs, differ => differ);
                 Assert.InRange(other.Pace, 1, 10);
                 Assert.False(new Strike(0, other.WhiteSpeed, other.Side, other.Height).IsMiscueRisk);
-                Assert.False(DialOrder.AreAlike(dials, other));
+                Assert.False(DialList.AreAlike(dials, other));
             });
         }
     }
@@ -35,14 +36,14 @@ public sealed class DialOrderTests
     [InlineData(1.05, 6)]
     [InlineData(9.2, 6)]
     public void At_the_ends_of_the_paces_there_is_a_stroke_on_one_side_only(double pace, int all) =>
-        Assert.Equal(all - 1, DialOrder.Near(Dials.AtPace(pace)).Count());
+        Assert.Equal(all - 1, DialList.Near(Dials.AtPace(pace)).Count());
 
     [Fact]
     public void Strokes_a_little_apart_are_alike_and_none_of_the_list_comes_twice()
     {
-        Assert.True(DialOrder.AreAlike(Dials.AtPace(4, 0, 0.1), Dials.AtPace(4.2, 0.05, 0.05)));
-        Assert.False(DialOrder.AreAlike(Dials.AtPace(4), Dials.AtPace(4.5)));
-        Assert.False(DialOrder.AreAlike(Dials.AtPace(4), Dials.AtPace(4, 0.1)));
+        Assert.True(DialList.AreAlike(Dials.AtPace(4, 0, 0.1), Dials.AtPace(4.2, 0.05, 0.05)));
+        Assert.False(DialList.AreAlike(Dials.AtPace(4), Dials.AtPace(4.5)));
+        Assert.False(DialList.AreAlike(Dials.AtPace(4), Dials.AtPace(4, 0.1)));
         for (var i = 0; i < Listed.Length; i++) Assert.DoesNotContain(Listed.Where((_, j) => j != i), other => other == Listed[i]);
     }
 
@@ -56,7 +57,7 @@ public sealed class DialOrderTests
         var near = found.Count(dials => !Listed.Any(listed => Same(listed, dials)));
         Figures.Print($"{near} of {found.Count} strokes that are sampled to the end lie between those of the list.");
         Assert.InRange(near, 1, found.Count - 1);
-        Assert.All(found, dials => Assert.Contains(Listed, listed => Same(listed, dials) || DialOrder.Near(listed).Any(other => Same(other, dials))));
+        Assert.All(found, dials => Assert.Contains(Listed, listed => Same(listed, dials) || DialList.Near(listed).Any(other => Same(other, dials))));
 
         static bool Same(Dials one, Dials other) => Math.Abs(one.WhiteSpeed - other.WhiteSpeed) + Math.Abs(one.Side - other.Side) + Math.Abs(one.Height - other.Height) < 1e-9;
     }
@@ -74,8 +75,8 @@ public sealed class DialOrderTests
     public void Around_a_stroke_are_those_near_it_and_others_softer_and_firmer(double pace, int apart)
     {
         var dials = Dials.AtPace(pace, 0, 0.3);
-        var around = DialOrder.Around(dials).ToList();
-        Assert.Equal(DialOrder.Near(dials).Count() + apart, around.Count);
+        var around = DialList.Around(dials).ToList();
+        Assert.Equal(DialList.Near(dials).Count() + apart, around.Count);
         Assert.All(around, one => Assert.InRange(one.Pace, 1, 10));
     }
 }
