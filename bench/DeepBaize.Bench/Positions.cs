@@ -4,6 +4,7 @@ using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Bench;

@@ -23,6 +23,11 @@ public sealed class ReferenceTests
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets", "Words"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Work", "Impacts", "Simulation"],
         ["DeepBaize.Planning"] = ["Aiming", "Reading", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks"],
+        ["DeepBaize.Web"] =
+        [
+            "Wording", "Mapping", "Problems", "Reading", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces", "Shots", "Pots",
+            "Chances", "Players", "Breaks", "Layouts", "Exchange", "Sheets", "Presets",
+        ],
     };
 
     [Fact]
@@ -86,7 +91,7 @@ public sealed class ReferenceTests
         foreach (var (name, folders) in Order)
         {
             var found = Directory.GetDirectories(Path.Combine(Root(), "src", name)).Select(Path.GetFileName)
-                .Where(folder => folder is not ("bin" or "obj"));
+                .Where(folder => folder is not ("bin" or "obj" or "openapi"));
             Assert.Equal(folders.Order(), found.Order());
         }
     }

@@ -5,7 +5,7 @@ using System.Text.Json;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Reading;
 using NJsonSchema;
 
 namespace DeepBaize.Web.Tests;

@@ -1,8 +1,7 @@
 using DeepBaize.Web.Chances;
-using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Players;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Breaks;
 

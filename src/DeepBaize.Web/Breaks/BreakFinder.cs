@@ -8,9 +8,9 @@ using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Web.Chances;
 using DeepBaize.Web.Compute;
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Breaks;
@@ -43,7 +43,7 @@ internal static class BreakFinder
     {
         var scene = BreakReader.Read(question);
         var planner = new BreakPlanner(scene.Plan(1));
-        return [.. BreakPlanner.PlacesInTheD(scene.Frame).Select(place => new HandPlace(PotMapping.ToPlace(place), planner.WorthInHand(scene.Frame, place)))];
+        return [.. BreakPlanner.PlacesInTheD(scene.Frame).Select(place => new HandPlace(Shared.ToPlace(place), planner.WorthInHand(scene.Frame, place)))];
     }
 
     private static BreakAnswer ToAnswer(BreakPlan plan, BreakScene scene, CancellationToken cancel)
@@ -68,7 +68,7 @@ internal static class BreakFinder
             plan.Worth,
             plan.Error,
             BreakWords.Worth(plan.Worth, scene.Frame, scene.Wishes.Goal),
-            plan.White is { } white ? PotMapping.ToPlace(white) : null,
+            plan.White is { } white ? Shared.ToPlace(white) : null,
             [.. plan.Facts.Select(fact => ToFact(fact, plan))],
             [.. plan.Others.Select(other => ToOther(other, scene, first.Before, best))],
             [.. plan.Remedies.Select(remedy => ToRemedy(remedy, scene))],
@@ -105,24 +105,24 @@ internal static class BreakFinder
         Names.Text(step.Stroke.Pot.Pocket),
         PlaceOf(step.Before, step.Stroke.Pot.Ball),
         ToStroke(step.Stroke, scene),
-        ChanceMapping.ToChance(step.Pot),
+        Shared.ToChance(step.Pot),
         step.Break,
-        step.White is { } white ? PotMapping.ToPlace(white) : null,
+        step.White is { } white ? Shared.ToPlace(white) : null,
         BreakWords.Step(step, number, Dial(step.Stroke, scene)));
 
     private static FactOutput ToFact(PlanFact fact, BreakPlan plan)
     {
         var next = plan.Line.Count > 1 ? plan.Line[1].Before : plan.Line[0].Before;
-        var white = next.White is { } place ? PotMapping.ToPlace(place) : new PlaceOutput(0, 0);
+        var white = next.White is { } place ? Shared.ToPlace(place) : new PlaceOutput(0, 0);
         return new FactOutput(
-            PotMapping.Code(fact.Kind),
+            Shared.Code(fact.Kind),
             BreakWords.Fact(fact, next),
             fact.Value,
             [.. fact.Pots.Select(pot => new ProofPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), PlaceOf(next, pot.Pot.Ball), white, pot.Chance))]);
     }
 
     private static OtherOutput ToOther(OtherBall other, BreakScene scene, FrameState frame, RatedStroke best) => new(
-        Names.Text(other.Ball), Names.Text(other.Best.Stroke.Pot.Pocket), ToStroke(other.Best.Stroke, scene), other.Cost, ChanceMapping.ToChance(other.Best.Pot),
+        Names.Text(other.Ball), Names.Text(other.Best.Stroke.Pot.Pocket), ToStroke(other.Best.Stroke, scene), other.Cost, Shared.ToChance(other.Best.Pot),
         BreakWords.Other(other, frame, best, scene.Wishes.Goal));
 
     private static RemedyOutput ToRemedy(Remedy remedy, BreakScene scene) => new(
@@ -130,8 +130,8 @@ internal static class BreakFinder
         Names.Text(remedy.Best.Stroke.Pot.Pocket),
         remedy.Pushed is { } pushed ? Names.Text(pushed) : null,
         ToStroke(remedy.Best.Stroke, scene),
-        ChanceMapping.ToChance(remedy.Best.Pot),
-        ChanceMapping.ToChance(remedy.Frees),
+        Shared.ToChance(remedy.Best.Pot),
+        Shared.ToChance(remedy.Frees),
         remedy.Best.Worth,
         BreakWords.Remedy(remedy, scene.Frame));
 
@@ -148,7 +148,7 @@ internal static class BreakFinder
         return rows;
     }
 
-    private static PlaceOutput PlaceOf(FrameState frame, BallId ball) => PotMapping.ToPlace(frame.Balls.First(placed => placed.Ball == ball).Place);
+    private static PlaceOutput PlaceOf(FrameState frame, BallId ball) => Shared.ToPlace(frame.Balls.First(placed => placed.Ball == ball).Place);
 
     private static string Dial(PlannedStroke stroke, BreakScene scene)
     {
@@ -160,6 +160,6 @@ internal static class BreakFinder
     {
         PlayingConditions conditions = scene.Table.Conditions;
         return new StrokeInput(
-            PotMapping.Degrees(stroke.Strike.DirectionRadians), conditions.Cue.Paces.FromSpeed(stroke.Strike.WhiteSpeed), stroke.Strike.Side, stroke.Strike.Height);
+            Shared.Degrees(stroke.Strike.DirectionRadians), conditions.Cue.Paces.FromSpeed(stroke.Strike.WhiteSpeed), stroke.Strike.Side, stroke.Strike.Height);
     }
 }

@@ -7,11 +7,9 @@ using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Chances;
-using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Players;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Breaks;
 
@@ -41,12 +39,12 @@ internal static class BreakReader
     {
         var (profile, table, layout, frame) = ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients, question.LineUp);
         var wishes = question.Wishes ?? new WishesInput();
-        BallId? only = wishes.Only is { } text ? PotReader.ReadBall(text, "wishes.only") : null;
-        if (only is { } ball) PotReader.RequireBall(layout, ball, "wishes.only");
+        BallId? only = wishes.Only is { } text ? FieldReader.ReadBall(text, "wishes.only") : null;
+        if (only is { } ball) FieldReader.RequireBall(layout, ball, "wishes.only");
         return new BreakScene(
             profile, table, layout, frame, PlayerReader.Read(question.Player),
             question.Opponent is { } opponent ? PlayerReader.Read(opponent) : null, ReadWishes(wishes, only, frame), ChanceReader.ReadDoubt(question.Doubt),
-            (int)PotReader.Within(question.Budget, LeastBudget, MostBudget, "budget"), question.Seed);
+            (int)FieldReader.Within(question.Budget, LeastBudget, MostBudget, "budget"), question.Seed);
     }
 
     private static BreakWishes ReadWishes(WishesInput input, BallId? only, FrameState frame)
@@ -74,7 +72,7 @@ internal static class BreakReader
     public static (ConditionProfile Profile, TableInUse Table, Layout Layout, FrameState Frame) ReadFrame(
         IReadOnlyList<BallPlace> balls, StateInput? state, string? profileName, CoefficientsInput? coefficients, LineUpInput? lineUp)
     {
-        var (profile, table) = PotReader.ReadTable(profileName, coefficients);
+        var (profile, table) = FieldReader.ReadTable(profileName, coefficients);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(balls), table.Outline, table.Conditions.Gauge);
         var known = StateReader.ReadFor(state, [.. layout.Balls.Select(placed => placed.Ball)]);
         var frame = FrameState.Of(layout, known)

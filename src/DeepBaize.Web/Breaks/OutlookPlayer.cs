@@ -3,11 +3,10 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Sampling;
-using DeepBaize.Web.Chances;
 using DeepBaize.Web.Compute;
-using DeepBaize.Web.Pots;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Breaks;
@@ -30,16 +29,16 @@ internal static class OutlookPlayer
     {
         var scene = BreakReader.Read(question.Question);
         if (scene.Frame.White is null) throw RefusalException.Impossible("inHand", "The white is in hand", new Fault("balls", "cue", "inHand", "Put the white in the D first."));
-        var pot = PotReader.ReadPot(question.Pot);
-        PotReader.RequireBall(scene.Layout, pot.Ball, "pot.ball");
+        var pot = FieldReader.ReadPot(question.Pot);
+        FieldReader.RequireBall(scene.Layout, pot.Ball, "pot.ball");
         var input = new StrikeInput(question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height);
         var strike = StrikeReader.Read(input, scene.Table.Conditions);
         var cued = CueingReader.Deliver(scene.Table, scene.Layout, scene.Player, strike);
         return new OutlookScene(
             scene,
             new PlannedStroke(new PotIntent(pot), strike, cued),
-            (int)PotReader.Within(question.Target, 1, MostPoints, "target"),
-            (int)PotReader.Within(question.Visits, 1, MostVisits, "visits"));
+            (int)FieldReader.Within(question.Target, 1, MostPoints, "target"),
+            (int)FieldReader.Within(question.Visits, 1, MostVisits, "visits"));
     }
 
     /// <summary>Plays the visits and streams what they come to.</summary>
@@ -67,7 +66,7 @@ internal static class OutlookPlayer
     {
         var reached = visits.Reach(scene.Target);
         return new OutlookAnswer(
-            visits.Points.Count, visits.Mean, visits.Error, scene.Target, ChanceMapping.ToChance(reached), visits.Points.Max(),
+            visits.Points.Count, visits.Mean, visits.Error, scene.Target, Shared.ToChance(reached), visits.Points.Max(),
             BreakWords.Outlook(visits, scene.Target, reached), visits.Points.Count >= scene.Visits);
     }
 }

@@ -6,11 +6,9 @@ using DeepBaize.Planning.Reading;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Players;
-using DeepBaize.Web.Pots;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Breaks;
@@ -38,7 +36,7 @@ internal static class StepPlayer
             ruling.Penalty,
             ruling.StaysAtTable,
             ruling.Next.Phase == FramePhase.Over,
-            ruling.Failure == LineUpFailure.None ? null : PotMapping.Code(ruling.Failure),
+            ruling.Failure == LineUpFailure.None ? null : Shared.Code(ruling.Failure),
             [.. WithWhite(ruling.Next).Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
             ToState(ruling.Next));
     }

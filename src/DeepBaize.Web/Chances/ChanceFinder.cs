@@ -3,11 +3,9 @@ using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
 using DeepBaize.Table;
-using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Players;
-using DeepBaize.Web.Pots;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Chances;
@@ -41,7 +39,7 @@ internal static class ChanceFinder
     /// <exception cref="RefusalException">The request is wrong.</exception>
     public static CueingOutput Cue(CueingQuestion question)
     {
-        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
+        var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
         var player = PlayerReader.Read(question.Player);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(question.Balls), table.Outline, table.Conditions.Gauge);
         return ChanceMapping.ToCueing(CueingReader.Read(layout, player, StrikeReader.Read(question.Strike, table.Conditions)), player, table.Conditions);
@@ -65,21 +63,21 @@ internal static class ChanceFinder
         var output = ChanceMapping.ToCueing(cueing, player, table.Conditions);
         var dials = Dials.Of(strike);
         return new ChanceResponse(
-            PotMapping.Degrees(strike.DirectionRadians),
-            ChanceMapping.ToChance(summary.Pot),
-            ChanceMapping.ToChance(summary.Thick),
-            ChanceMapping.ToChance(summary.Thin),
-            ChanceMapping.ToChance(summary.InOff),
-            [.. summary.InOffs.Select(one => new NamedChance(Names.Text(one.Pocket), ChanceMapping.ToChance(one.Chance)))],
-            [.. summary.Contacts.Select(one => new NamedChance(Names.Text(one.Ball), ChanceMapping.ToChance(one.Chance)))],
-            asked.Zone is null ? null : ChanceMapping.ToChance(summary.Zone),
-            ChanceMapping.ToChance(summary.Next),
+            Shared.Degrees(strike.DirectionRadians),
+            Shared.ToChance(summary.Pot),
+            Shared.ToChance(summary.Thick),
+            Shared.ToChance(summary.Thin),
+            Shared.ToChance(summary.InOff),
+            [.. summary.InOffs.Select(one => new NamedChance(Names.Text(one.Pocket), Shared.ToChance(one.Chance)))],
+            [.. summary.Contacts.Select(one => new NamedChance(Names.Text(one.Ball), Shared.ToChance(one.Chance)))],
+            asked.Zone is null ? null : Shared.ToChance(summary.Zone),
+            Shared.ToChance(summary.Next),
             ChanceMapping.ToOutlook(past, Outlook.PaceShare),
             ChanceMapping.ToOutlook(falls, -Outlook.PaceShare),
             ChanceMapping.ToOutlook(meant, 0),
             1000 * summary.HandsMetres,
             1000 * summary.TableMetres,
-            PotMapping.Code(summary.Source),
+            Shared.Code(summary.Source),
             Demand.Of(dials, cueing.Factor),
             player.Preferences.Cost(dials.Side, dials.Height, cueing.NeedsRest),
             ChanceMapping.ToStain(Stain.Of(samples, cancel)),

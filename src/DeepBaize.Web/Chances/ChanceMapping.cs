@@ -6,6 +6,7 @@ using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
 using DeepBaize.Table;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Wording;
 
@@ -14,17 +15,15 @@ namespace DeepBaize.Web.Chances;
 /// <summary>Turns chances, leaves and cueing into what is answered.</summary>
 internal static class ChanceMapping
 {
-    public static ChanceOutput ToChance(Chance chance) => new(chance.Share, chance.Low, chance.High, chance.Count, chance.Of, ChanceWords.Say(chance.Share));
-
     public static OutlookOutput ToOutlook(Outlook outlook, double share) => new(
-        share, outlook.White is { } white ? PotMapping.ToPlace(white) : null, [.. outlook.On.Select(ToPot)]);
+        share, outlook.White is { } white ? Shared.ToPlace(white) : null, [.. outlook.On.Select(ToPot)]);
 
     public static LeavePotOutput ToPot(LeavePot pot) => new(
-        Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance, Math.Abs(pot.CutRadians) * 180 / Math.PI, PotMapping.Code(pot.Way), ChanceWords.Say(pot));
+        Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance, Math.Abs(pot.CutRadians) * 180 / Math.PI, Shared.Code(pot.Way), ChanceWords.Say(pot));
 
     public static StainOutput ToStain(Stain stain) => new(
-        [.. stain.Places.Take(stain.Half).Select(PotMapping.ToPlace)],
-        [.. stain.Places.Skip(stain.Half).Take(stain.NineTenths - stain.Half).Select(PotMapping.ToPlace)],
+        [.. stain.Places.Take(stain.Half).Select(Shared.ToPlace)],
+        [.. stain.Places.Skip(stain.Half).Take(stain.NineTenths - stain.Half).Select(Shared.ToPlace)],
         stain.Reach);
 
     public static CueingOutput ToCueing(CueingAnswer cueing, PlayerProfile player, PlayingConditions conditions)
@@ -35,7 +34,7 @@ internal static class ChanceMapping
             ToStance(cueing.Best, player),
             [.. cueing.Sides.Select(stance => ToStance(stance, player))],
             double.IsFinite(cueing.ElevationDegrees) ? cueing.ElevationDegrees : null,
-            PotMapping.ToPlace(cueing.Bridge.Place),
+            Shared.ToPlace(cueing.Bridge.Place),
             cueing.Bridge.Length,
             cueing.Factor,
             hardest,
@@ -50,8 +49,8 @@ internal static class ChanceMapping
         var scene = asked.Scene;
         var then = asked.Zone is null ? "with a good next pot" : "and in the zone";
         return new FoundOutput(
-            scene.PaceOf(dials), dials.Side, dials.Height, PotMapping.Degrees(found.Strike.DirectionRadians), found.Plan.Pot, found.Success, found.Plan.Demand, found.Plan.Cost,
-            found.Rest is { } rest ? PotMapping.ToPlace(rest) : null, found.Samples,
+            scene.PaceOf(dials), dials.Side, dials.Height, Shared.Degrees(found.Strike.DirectionRadians), found.Plan.Pot, found.Success, found.Plan.Demand, found.Plan.Cost,
+            found.Rest is { } rest ? Shared.ToPlace(rest) : null, found.Samples,
             $"{Stroke(dials, scene)}: {ChanceWords.Say(found.Success)} potted {then}{(found.Cued.NeedsRest ? $", with {CueingWords.Way(found.Cued.Way)}" : "")}{School(found.Plan.Cost)}");
     }
 
@@ -72,8 +71,8 @@ internal static class ChanceMapping
 
     private static StanceOutput ToStance(Stance stance, PlayerProfile player) => new(
         Names.Text(stance.Side),
-        PotMapping.Code(stance.Way),
+        Shared.Code(stance.Way),
         stance.Way == BridgeWay.OutOfReach ? null : CueingReader.FactorOf(player, stance.Way),
-        PotMapping.ToPlace(stance.Feet),
+        Shared.ToPlace(stance.Feet),
         $"{EventWords.Capital(Names.Spoken(stance.Side))}: {CueingWords.Way(stance.Way)}");
 }

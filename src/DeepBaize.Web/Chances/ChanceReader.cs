@@ -7,10 +7,9 @@ using DeepBaize.Planning.Search;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Players;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Chances;
 
@@ -58,7 +57,7 @@ internal static class ChanceReader
             player,
             ReadDoubt(question.Doubt),
             ReadGoal(question.Goal, scene.Table, NextLeave.Of(scene.Layout, scene.Pot.Ball, null).Balls, player),
-            (int)PotReader.Within(question.Samples, FewestSamples, MostSamples, "samples"),
+            (int)FieldReader.Within(question.Samples, FewestSamples, MostSamples, "samples"),
             question.Seed,
             question.Question.KeepPot);
     }
@@ -68,9 +67,9 @@ internal static class ChanceReader
     public static ZoneQuestion? ReadWishes(GoalInput goal, TableInUse table, IReadOnlyList<PlacedBall> balls, PlayerProfile player)
     {
         if (goal.Wishes is not { Count: > 0 } wishes) return null;
-        PotReader.Within(wishes.Count, 1, MostWishes, "goal.wishes");
+        FieldReader.Within(wishes.Count, 1, MostWishes, "goal.wishes");
         return new ZoneQuestion(
-            table, balls, [.. wishes.Select(ReadWish)], player, PotReader.Within(goal.CushionMetres, 0, 0.5, "goal.cushionMetres"), goal.RestAllowed);
+            table, balls, [.. wishes.Select(ReadWish)], player, FieldReader.Within(goal.CushionMetres, 0, 0.5, "goal.cushionMetres"), goal.RestAllowed);
     }
 
     private static Func<Place, bool>? ReadGoal(GoalInput? goal, TableInUse table, IReadOnlyList<PlacedBall> balls, PlayerProfile player)
@@ -86,9 +85,9 @@ internal static class ChanceReader
 
     private static ZoneWish ReadWish(WishInput wish)
     {
-        var pot = PotReader.ReadPot(new PotInput(wish.Ball, wish.Pocket));
-        var (least, most) = (PotReader.Within(wish.LeastCutDeg, 0, 90, "goal.wishes.leastCutDeg"), PotReader.Within(wish.MostCutDeg, 0, 90, "goal.wishes.mostCutDeg"));
-        var (near, far) = (PotReader.Within(wish.LeastMetres, 0, 4, "goal.wishes.leastMetres"), PotReader.Within(wish.MostMetres, 0, 4, "goal.wishes.mostMetres"));
+        var pot = FieldReader.ReadPot(new PotInput(wish.Ball, wish.Pocket));
+        var (least, most) = (FieldReader.Within(wish.LeastCutDeg, 0, 90, "goal.wishes.leastCutDeg"), FieldReader.Within(wish.MostCutDeg, 0, 90, "goal.wishes.mostCutDeg"));
+        var (near, far) = (FieldReader.Within(wish.LeastMetres, 0, 4, "goal.wishes.leastMetres"), FieldReader.Within(wish.MostMetres, 0, 4, "goal.wishes.mostMetres"));
         if (least > most || near > far)
             throw RefusalException.Invalid("goal", "A range the wrong way round", new Fault("goal.wishes", wish.Ball, "range", "The least cut and distance are not greater than the greatest."));
         return new ZoneWish(pot, least, most, near, far, wish.Side switch

@@ -1,7 +1,6 @@
-using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Players;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Chances;
 

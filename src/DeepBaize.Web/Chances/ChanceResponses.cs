@@ -1,15 +1,6 @@
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Mapping;
 
 namespace DeepBaize.Web.Chances;
-
-/// <summary>How often something happens.</summary>
-/// <param name="Share">Share of the strokes.</param>
-/// <param name="Low">Lower end of the 95 % interval.</param>
-/// <param name="High">Upper end.</param>
-/// <param name="Count">Strokes in which it did.</param>
-/// <param name="Of">Strokes played.</param>
-/// <param name="Words">In words: "7 in 10".</param>
-public sealed record ChanceOutput(double Share, double Low, double High, int Count, int Of, string Words);
 
 /// <summary>A row that a coach can read aloud.</summary>
 /// <param name="Kind">pot, zone, next, past, short, inOff, contacts, cueing, source or miscue.</param>

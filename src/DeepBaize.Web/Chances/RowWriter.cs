@@ -2,6 +2,7 @@ using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
 using DeepBaize.Table;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Chances;
@@ -14,22 +15,22 @@ internal static class RowWriter
 
     public static IReadOnlyList<RowOutput> Write(SampleSummary summary, bool hasZone, Outlook past, Outlook falls, Outlook meant, CueingAnswer cueing, CueingOutput cued)
     {
-        var rows = new List<RowOutput> { new("pot", "Pot", Pot(summary), ChanceMapping.ToChance(summary.Pot), false) };
-        if (hasZone) rows.Add(new RowOutput("zone", "Potted and in the zone", $"{ChanceWords.Say(summary.Zone.Share)}.", ChanceMapping.ToChance(summary.Zone), false));
-        rows.Add(new RowOutput("next", "Then on", Next(summary, meant), ChanceMapping.ToChance(summary.Next), false));
+        var rows = new List<RowOutput> { new("pot", "Pot", Pot(summary), Shared.ToChance(summary.Pot), false) };
+        if (hasZone) rows.Add(new RowOutput("zone", "Potted and in the zone", $"{ChanceWords.Say(summary.Zone.Share)}.", Shared.ToChance(summary.Zone), false));
+        rows.Add(new RowOutput("next", "Then on", Next(summary, meant), Shared.ToChance(summary.Next), false));
         rows.Add(new RowOutput("past", "If it runs past", Leave(past), null, !past.On.Any()));
         rows.Add(new RowOutput("short", "If it falls short", Leave(falls), null, !falls.On.Any()));
         if (summary.InOff.Share > WorthSaying)
         {
             var where = string.Join(", ", summary.InOffs.Take(2).Select(pocket => Names.Spoken(pocket.Pocket)));
-            rows.Add(new RowOutput("inOff", "In-off", $"{ChanceWords.Say(summary.InOff.Share)}: {where}.", ChanceMapping.ToChance(summary.InOff), true));
+            rows.Add(new RowOutput("inOff", "In-off", $"{ChanceWords.Say(summary.InOff.Share)}: {where}.", Shared.ToChance(summary.InOff), true));
         }
 
         var contacts = summary.Contacts.Where(contact => contact.Chance.Share > Often).Take(2).Select(contact => $"the {Names.Spoken(contact.Ball)} {ChanceWords.Say(contact.Chance.Share)}").ToList();
         if (contacts.Count > 0) rows.Add(new RowOutput("contacts", "The white meets", $"{Verdict.Listed(contacts)}.", null, false));
         rows.Add(new RowOutput("cueing", "Reach", string.Join(" ", cued.Cautions.Prepend(cued.Words)), null, cueing.NeedsRest || !cueing.IsPossible || cueing.IsRaised));
         if (summary.Miscue.Share > WorthSaying)
-            rows.Add(new RowOutput("miscue", "Miscue", $"The tip comes outside half the ball {ChanceWords.Say(summary.Miscue.Share)}.", ChanceMapping.ToChance(summary.Miscue), true));
+            rows.Add(new RowOutput("miscue", "Miscue", $"The tip comes outside half the ball {ChanceWords.Say(summary.Miscue.Share)}.", Shared.ToChance(summary.Miscue), true));
         rows.Add(new RowOutput("source", "What decides", Source(summary), null, summary.Source == ScatterSource.Table));
         return rows;
     }

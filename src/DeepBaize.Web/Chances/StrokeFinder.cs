@@ -4,7 +4,9 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Search;
 using DeepBaize.Table;
 using DeepBaize.Web.Compute;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Chances;
@@ -45,10 +47,10 @@ internal static class StrokeFinder
         var scene = asked.Scene;
         var paces = question.Paces ?? DialList.PackPaces;
         var sides = question.Sides ?? DialList.PackSides;
-        PotReader.Within(paces.Count, 1, 5, "paces");
-        PotReader.Within(sides.Count, 1, 3, "sides");
-        foreach (var pace in paces) PotReader.Within(pace, Pace.Softest, Pace.Hardest, "paces");
-        foreach (var side in sides) PotReader.Within(side, -Dials.SafeHeight, Dials.SafeHeight, "sides");
+        FieldReader.Within(paces.Count, 1, 5, "paces");
+        FieldReader.Within(sides.Count, 1, 3, "sides");
+        foreach (var pace in paces) FieldReader.Within(pace, Pace.Softest, Pace.Hardest, "paces");
+        foreach (var side in sides) FieldReader.Within(side, -Dials.SafeHeight, Dials.SafeHeight, "sides");
         var height = scene.Given.Height;
         var dials =
             from pace in paces
@@ -68,12 +70,12 @@ internal static class StrokeFinder
     public static CushionResponse FindCushion(CushionQuestion question, CancellationToken cancel)
     {
         var asked = ChanceReader.Read(question.Question);
-        var place = PotReader.ReadPlace(question.Place.X, question.Place.Y, "place");
+        var place = FieldReader.ReadPlace(question.Place.X, question.Place.Y, "place");
         var found = CushionOrHold.Find(asked.Search, place, CushionSamples, cancel);
         var rule = asked.Player.Preferences.CushionRule ? found.Rule : (CushionAdvice?)null;
         return new CushionResponse(
-            rule is { } said ? PotMapping.Code(said) : null,
-            found.Simulated is { } simulated ? PotMapping.Code(simulated) : null,
+            rule is { } said ? Shared.Code(said) : null,
+            found.Simulated is { } simulated ? Shared.Code(simulated) : null,
             rule is not null && found.Disagree,
             found.Hold is { } hold ? ToWay(hold, asked.Scene) : null,
             found.Cushions is { } cushions ? ToWay(cushions, asked.Scene) : null,
@@ -94,13 +96,13 @@ internal static class StrokeFinder
         return new PackOutput(
             scene.PaceOf(way.Dials), way.Dials.Side, way.Dials.Height,
             way.Entry is { } red ? Names.Text(red) : null,
-            way.Entry is null ? null : PotMapping.ToPlace(way.EntryPlace),
+            way.Entry is null ? null : Shared.ToPlace(way.EntryPlace),
             way.EntrySpeed,
-            ChanceMapping.ToChance(way.Enters),
-            ChanceMapping.ToChance(way.Next),
-            ChanceMapping.ToChance(way.NextByRest),
-            ChanceMapping.ToChance(way.Pot),
-            ChanceMapping.ToChance(way.InOff),
+            Shared.ToChance(way.Enters),
+            Shared.ToChance(way.Next),
+            Shared.ToChance(way.NextByRest),
+            Shared.ToChance(way.Pot),
+            Shared.ToChance(way.InOff),
             $"{ChanceMapping.Stroke(way.Dials, scene)}: {what}.");
     }
 
@@ -109,7 +111,7 @@ internal static class StrokeFinder
         var dials = Dials.Of(way.Strike);
         var cushions = way.Cushions switch { 0 => "no cushion", 1 => "one cushion", var count => $"{count} cushions" };
         return new WayOutput(
-            scene.PaceOf(dials), dials.Side, dials.Height, way.Cushions, 1000 * way.MissMetres, ChanceMapping.ToChance(way.Pot),
+            scene.PaceOf(dials), dials.Side, dials.Height, way.Cushions, 1000 * way.MissMetres, Shared.ToChance(way.Pot),
             $"{ChanceMapping.Stroke(dials, scene)}, {cushions}: usually within {Table.Words.BallWidths.Say(way.MissMetres / scene.Table.Diameter)}, potted {ChanceWords.Say(way.Pot.Share)}.");
     }
 }

@@ -5,7 +5,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Exchange;
 

@@ -2,9 +2,8 @@ using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Exchange;
 

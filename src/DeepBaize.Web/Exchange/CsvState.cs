@@ -1,6 +1,6 @@
 using System.Globalization;
 using DeepBaize.Data.Positions;
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Exchange;
 

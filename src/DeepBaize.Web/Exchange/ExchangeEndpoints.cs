@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shelf;
 
 namespace DeepBaize.Web.Exchange;

@@ -5,6 +5,7 @@ using DeepBaize.Data.Positions;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Exchange;
 

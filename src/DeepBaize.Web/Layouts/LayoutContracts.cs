@@ -1,6 +1,5 @@
-using DeepBaize.Web.Profiles;
-using DeepBaize.Web.Players;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Mapping;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Layouts;
 

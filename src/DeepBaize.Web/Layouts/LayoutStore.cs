@@ -3,6 +3,7 @@ using DeepBaize.Data.Positions;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Keeping;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shelf;
 using DeepBaize.Web.Wording;
 using Microsoft.EntityFrameworkCore;

@@ -4,11 +4,9 @@ using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Rules;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Web.Players;
-using DeepBaize.Web.Pots;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Profiles;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Layouts;
 
@@ -21,7 +19,7 @@ internal static class PositionReader
     /// <exception cref="RefusalException">Something cannot be as given; every reason is named.</exception>
     public static PositionDocument Read(PositionContent content, IReadOnlyList<IReadOnlyList<string>>? contacts = null)
     {
-        var (profile, table) = PotReader.ReadTable(content.Profile, content.Coefficients);
+        var (profile, table) = FieldReader.ReadTable(content.Profile, content.Coefficients);
         if (content.Player is { } player) PlayerReader.Read(player);
         var placed = LayoutReader.ReadBalls(content.Balls);
         var layout = LayoutReader.Build(
@@ -30,7 +28,7 @@ internal static class PositionReader
         Strike? strike = content.Stroke is { } stroke
             ? StrikeReader.Read(ToStrike(stroke), table.Conditions)
             : null;
-        if (content.Pot is { } pot) PotReader.RequireBall(layout, PotReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Ball, "pot.ball");
+        if (content.Pot is { } pot) FieldReader.RequireBall(layout, FieldReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Ball, "pot.ball");
         var marks = MarkReader.Read(content.Marks);
         var state = StateReader.ReadFor(content.State, [.. layout.Balls.Select(ball => ball.Ball)]);
         var (balls, touching) = PositionDocument.From(layout);

@@ -1,9 +1,8 @@
 using System.Text.Json;
 using DeepBaize.Data.Positions;
-using DeepBaize.Web.Players;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shelf;
-using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Layouts;
 

@@ -2,7 +2,8 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Table;
 using DeepBaize.Table.Outline;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Mapping;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Outline;
 

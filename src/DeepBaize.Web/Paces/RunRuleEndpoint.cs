@@ -2,7 +2,7 @@ using System.Collections.Concurrent;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Table.Outline;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Paces;
 

@@ -1,11 +1,10 @@
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
-using DeepBaize.Web.Chances;
 using DeepBaize.Web.Compute;
-using DeepBaize.Web.Pots;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Players;
@@ -75,9 +74,9 @@ public static class PlayerEndpoints
     private static PlayerOutput Look(PlayerQuestion question)
     {
         var player = PlayerReader.Read(question.Player);
-        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
-        var black = ChanceMapping.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.Black(table), Strokes, Seed));
-        var straight = ChanceMapping.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.LongStraight(table), Strokes, Seed));
+        var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
+        var black = Shared.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.Black(table), Strokes, Seed));
+        var straight = Shared.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.LongStraight(table), Strokes, Seed));
         var lengths = new RunLengths(table);
         return new PlayerOutput(
             PlayerReader.ToInput(player), black, straight, [.. new[] { 2.0, 4, 6 }.Select(pace => Finish(player, lengths, pace))], player.Physique.SuitableCueLength,
@@ -99,9 +98,9 @@ public static class PlayerEndpoints
 
     private static PaceAnswer FindPaces(PaceQuestion question)
     {
-        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
-        PotReader.Within(question.Trials.Count, 1, 10, "trials");
-        foreach (var trial in question.Trials) PotReader.Within(trial.Lengths.Count, 1, 20, "trials.lengths");
+        var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
+        FieldReader.Within(question.Trials.Count, 1, 10, "trials");
+        foreach (var trial in question.Trials) FieldReader.Within(trial.Lengths.Count, 1, 20, "trials.lengths");
         var scale = new RunLengths(table).Scale(question.Trials.Select(trial => new PaceTrial(trial.Pace, trial.Lengths)), out var problem)
             ?? throw RefusalException.Invalid("paces", "Strokes that make no scale", new Fault("trials", null, "paces", problem!));
         return new PaceAnswer(

@@ -2,6 +2,8 @@ using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Words;
+using DeepBaize.Web.Mapping;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
 using DeepBaize.Web.Wording;
 
@@ -14,7 +16,7 @@ internal static class AnchorSearch
     public static AnchorResponse Find(AnchorQuestion question)
     {
         var scene = PotReader.ReadWithBall(question.Question);
-        var guess = question.Guess is { } given ? PotReader.ReadPlace(given.X, given.Y, "guess") : (Place?)null;
+        var guess = question.Guess is { } given ? FieldReader.ReadPlace(given.X, given.Y, "guess") : (Place?)null;
         var (table, layout, pot) = (scene.Table, scene.Layout, scene.Pot);
         var anchors = Anchors.Of(new StrokePlayer(table), layout, pot, scene.Dials);
         var radius = table.Conditions.Balls.Radius;
@@ -23,23 +25,23 @@ internal static class AnchorSearch
             guess is { } place ? Guess(anchors, place, table.Diameter) : null,
             anchors.Where(anchor => anchor is { IsReached: true, Stroke.IsClean: true })
                 .OrderBy(anchor => anchor.Stroke!.White.Meetings.Count).ThenBy(anchor => Math.Abs(anchor.Dials.Height))
-                .Select(anchor => PotMapping.Code(anchor.Kind)).FirstOrDefault());
+                .Select(anchor => Shared.Code(anchor.Kind)).FirstOrDefault());
 
         AnchorOutput ToAnchor(Anchor anchor, PotScene of)
         {
             var white = anchor.Stroke?.White;
             return new AnchorOutput(
-                PotMapping.Code(anchor.Kind),
+                Shared.Code(anchor.Kind),
                 anchor.IsReached,
                 anchor.Dials.Height,
                 of.PaceOf(anchor.Dials),
                 StrokeWords.Dial(anchor.Dials, table.Conditions),
-                anchor.Stroke is { } stroke ? PotMapping.Degrees(stroke.Strike.DirectionRadians) : null,
+                anchor.Stroke is { } stroke ? Shared.Degrees(stroke.Strike.DirectionRadians) : null,
                 anchor.Stroke?.ObjectBall.Fate == ObjectBallFate.Potted,
-                white is null || double.IsNaN(white.LeavingHeading) ? null : PotMapping.Degrees(white.LeavingHeading),
+                white is null || double.IsNaN(white.LeavingHeading) ? null : Shared.Degrees(white.LeavingHeading),
                 anchor.Stroke is { } played ? FromAim(played, of) : null,
                 white is null ? [] : ShotMapping.ToSegments(white.Pieces, radius),
-                white?.Rest is { } rest ? PotMapping.ToPlace(rest) : null,
+                white?.Rest is { } rest ? Shared.ToPlace(rest) : null,
                 white is null ? "" : PotMapping.Where(white.Rest, layout, pot.Ball),
                 white is null ? [] : [.. white.Meetings.Select(meeting => Meets(meeting, pot))],
                 anchor.Refusal is { } refusal && anchor.Stroke is null ? PotWords.Why(refusal, pot, table.Diameter) : null);
@@ -67,7 +69,7 @@ internal static class AnchorSearch
         var nearest = anchors.Where(anchor => anchor.Stroke?.White.Rest is not null)
             .MinBy(anchor => anchor.Stroke!.White.Rest!.Value.SquaredDistanceTo(guess));
         if (nearest?.Stroke is not { } stroke) return "You: no line to compare with; the white does not stay up.";
-        var name = PotMapping.Code(nearest.Kind);
+        var name = Shared.Code(nearest.Kind);
         // The path says where the guess lies along the way: the white falls short of it or runs past it.
         var miss = stroke.White.MissOf(guess);
         var widths = Math.Abs(miss) / diameter;

@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Pots;
 
@@ -12,13 +13,13 @@ internal static class CannonSearch
     public static CannonResponse Find(CannonQuestion question, CancellationToken cancel)
     {
         var scene = PotReader.ReadWithBall(question.Question);
-        var second = PotReader.ReadBall(question.Second, "second");
-        PotReader.RequireBall(scene.Layout, second, "second");
+        var second = FieldReader.ReadBall(question.Second, "second");
+        FieldReader.RequireBall(scene.Layout, second, "second");
         if (second == scene.Pot.Ball)
             throw RefusalException.Invalid("cannon", "The same ball", new Fault("second", question.Second, "sameBall", "The second ball is another than the one that is potted."));
         var (layout, pot, table) = (scene.Layout, scene.Pot, scene.Table);
-        var fraction = PotReader.Within(question.Fraction, 0, 1, "fraction");
-        var most = (int)PotReader.Within(question.Most, 1, 20, "most");
+        var fraction = FieldReader.Within(question.Fraction, 0, 1, "fraction");
+        var most = (int)FieldReader.Within(question.Most, 1, 20, "most");
         var line = CannonLine.Of(PottingLine.Of(layout, pot, table), layout[second]!.Value, table.Diameter);
         var turned = new[] { -1, 1, 2 }.Select(degrees => line.FractionWhenTurned(degrees * Math.PI / 180)).ToList();
         var isSensitive = line.Distance * Math.PI / 180 / table.Diameter > SensitivePerDegree;

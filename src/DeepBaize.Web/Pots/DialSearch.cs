@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Pots;
@@ -11,10 +12,10 @@ internal static class DialSearch
     /// <summary>Tip heights by distance.</summary>
     public static IReadOnlyList<HeightOutput> FindHeights(HeightsQuestion question)
     {
-        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
-        PotReader.Within(question.Distances.Count, 1, 20, "distances");
-        foreach (var distance in question.Distances) PotReader.Within(distance, 0.05, 2.8, "distances");
-        var (pace, roll) = (PotReader.Within(question.Pace, Pace.Softest, Pace.Hardest, "pace"), PotReader.Within(question.Roll, -1.1, 1.1, "roll"));
+        var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
+        FieldReader.Within(question.Distances.Count, 1, 20, "distances");
+        foreach (var distance in question.Distances) FieldReader.Within(distance, 0.05, 2.8, "distances");
+        var (pace, roll) = (FieldReader.Within(question.Pace, Pace.Softest, Pace.Hardest, "pace"), FieldReader.Within(question.Roll, -1.1, 1.1, "roll"));
         var radius = table.Conditions.Balls.Radius;
         return [.. TipHeights.ByDistance(new StrokePlayer(table), table.Conditions.Cue.Paces.ToSpeed(pace), roll, question.Distances).Select(found =>
         {
@@ -26,14 +27,14 @@ internal static class DialSearch
     /// <summary>The value between tries that fell short and ran past.</summary>
     public static DialWindowOutput FindBetween(BetweenQuestion question)
     {
-        PotReader.Within(question.Tries.Count, 2, 50, "tries");
+        FieldReader.Within(question.Tries.Count, 2, 50, "tries");
         foreach (var made in question.Tries)
         {
-            PotReader.Within(made.Value, -100, 100, "tries.value");
-            PotReader.Within(made.Miss, -10, 10, "tries.miss");
+            FieldReader.Within(made.Value, -100, 100, "tries.value");
+            FieldReader.Within(made.Miss, -10, 10, "tries.miss");
         }
 
-        var within = PotReader.Within(question.Within, 0.001, 2, "within");
+        var within = FieldReader.Within(question.Within, 0.001, 2, "within");
         var window = PaceWindow.Between([.. question.Tries.Select(made => new DialTry(made.Value, made.Miss)).OrderBy(made => made.Value)], within)
             ?? throw RefusalException.Impossible("notBracketed", "Not in between yet", new Fault(
                 "tries", null, "notBracketed", "All tries fell on one side: play one that runs past and one that falls short first."));

@@ -1,4 +1,5 @@
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Pots;
@@ -20,7 +21,7 @@ internal static class FixSearch
         return new FixResponse(PotMapping.ToDangers(dangers, pot.Ball), [.. fixes.Select(ToFix)]);
 
         FixOutput ToFix(Fix fix) => new(
-            PotMapping.Code(fix.Kind), PotMapping.Code(fix.Pot.Part), scene.PaceOf(fix.Dials), fix.Dials.Side, fix.Dials.Height,
+            Shared.Code(fix.Kind), Shared.Code(fix.Pot.Part), scene.PaceOf(fix.Dials), fix.Dials.Side, fix.Dials.Height,
             $"{How(fix)}: the white stops {PotMapping.Where(fix.Rest, layout, pot.Ball)}{(fix.StillNear > 0 ? $"; {fix.StillNear} strokes beside it still threaten" : "")}");
 
         string How(Fix fix) => fix.Kind switch

@@ -3,6 +3,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Compute;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Pots;
 
@@ -16,7 +17,7 @@ internal static class MapSearch
     public static (PotScene Scene, MapQuestion Asked, int Count) Read(MapQuestionInput question)
     {
         var scene = PotReader.ReadWithBall(question.Question);
-        return (scene, SweepSearch.Ask(scene, question.Question, PotReader.ReadWanted(question.Wanted)), (int)PotReader.Within(question.Count, 3, 41, "count"));
+        return (scene, SweepSearch.Ask(scene, question.Question, PotReader.ReadWanted(question.Wanted)), (int)FieldReader.Within(question.Count, 3, 41, "count"));
     }
 
     /// <summary>The map, row by row as the rows are done.</summary>

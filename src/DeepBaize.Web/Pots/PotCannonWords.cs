@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Pots;
@@ -10,12 +11,12 @@ internal static class PotCannonWords
     public static CannonOutput ToOutput(Cannon cannon, PotScene scene, BallId second) => new(
         scene.PaceOf(cannon.Dials),
         cannon.Dials.Height,
-        PotMapping.Degrees(cannon.DirectionRadians),
+        Shared.Degrees(cannon.DirectionRadians),
         cannon.Fraction,
         cannon.ChangePerDegree,
         cannon.SecondSpeed,
-        cannon.WhiteRest is { } white ? PotMapping.ToPlace(white) : null,
-        cannon.SecondRest is { } ball ? PotMapping.ToPlace(ball) : null,
+        cannon.WhiteRest is { } white ? Shared.ToPlace(white) : null,
+        cannon.SecondRest is { } ball ? Shared.ToPlace(ball) : null,
         $"{EventWords.Capital(StrokeWords.Dial(cannon.Dials, scene.Table.Conditions))}: {ContactWords.Describe(cannon.Fraction)} on the {Names.Spoken(second)}; "
         + $"the white stops {PotMapping.Where(cannon.WhiteRest, scene.Layout, scene.Pot.Ball)}");
 

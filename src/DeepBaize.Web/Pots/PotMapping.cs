@@ -1,10 +1,9 @@
-using System.Text.Json;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Reading;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Words;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Pots;
@@ -14,23 +13,16 @@ internal static class PotMapping
 {
     private const double NearlyStraightDegrees = 0.1;
 
-    public static string Code<T>(T value)
-        where T : struct, Enum => JsonNamingPolicy.CamelCase.ConvertName(value.ToString());
-
-    public static PlaceOutput ToPlace(Place place) => new(place.X, place.Y);
-
-    public static double Degrees(double radians) => Math.IEEERemainder(radians, Math.Tau) * 180 / Math.PI;
-
     public static JudgeOutput ToJudge(PottingLine line, Pot pot, double diameter) => new(
         line.CutDegrees,
         line.CutDegrees < NearlyStraightDegrees ? "straight" : line.CutRadians > 0 ? "left" : "right",
         line.Fraction,
         line.IsReachable ? ContactWords.Describe(line.Fraction) : "beyond the fine edge",
-        ToPlace(line.Contact),
-        ToPlace(line.Target),
+        Shared.ToPlace(line.Contact),
+        Shared.ToPlace(line.Target),
         line.Distance,
         line.WhiteDistance,
-        Code(line.SideFor(pot.Pocket)),
+        Shared.Code(line.SideFor(pot.Pocket)),
         PotWords.Side(line, pot),
         line.OffStraight,
         line.LineOffset(diameter) > diameter / 2 + 1e-9,
@@ -47,34 +39,34 @@ internal static class PotMapping
             PotWords.Window(solution, diameter));
 
         EdgeOutput Edge(WindowEdge edge, double margin) => new(
-            Degrees(edge.DirectionRadians),
+            Shared.Degrees(edge.DirectionRadians),
             1000 * margin,
             1000 * PotWords.Margin(solution, margin),
             1000 * edge.Offset,
-            ToPlace(edge.Contact),
+            Shared.ToPlace(edge.Contact),
             PotWords.Share(PotWords.Margin(solution, margin), diameter));
     }
 
     public static AimPartsOutput ToAim(AimParts parts, PotSolution solution, TableInUse table) => new(
-        Degrees(parts.GeometricRadians),
+        Shared.Degrees(parts.GeometricRadians),
         [.. parts.Terms.Select(term => new TermOutput(
-            Code(term.Kind),
+            Shared.Code(term.Kind),
             term.Kind switch { AimTermKind.Throw => "throw", AimTermKind.Spin => "throw by side", _ => "push-off" },
             1000 * term.ThinnerMetres,
             1000 * term.TurnRadians,
             PotWords.Shift(term.ThinnerMetres, solution.Line, table.Diameter),
             PotWords.LeftOut(term.IfLeftOut, solution.Offset, solution.Pot, solution.Line, table.Diameter),
             term.IfLeftOut.Fate == ObjectBallFate.Potted,
-            Degrees(solution.Strike.DirectionRadians - term.TurnRadians)))],
+            Shared.Degrees(solution.Strike.DirectionRadians - term.TurnRadians)))],
         1000 * parts.ThinnerMetres,
         PotWords.Shift(parts.ThinnerMetres, solution.Line, table.Diameter),
-        Code(parts.Side),
+        Shared.Code(parts.Side),
         PotWords.Side(parts.Side, StrokeWords.ToTips(solution.Strike.Side, table.Diameter / 2)));
 
     public static IReadOnlyList<CushionSideOutput> ToCushions(WhitePath white) =>
         [.. white.Meetings.Where(meeting => meeting is { Cushion: not null, Pocket: null }).Select(meeting => new CushionSideOutput(
             Names.Text(meeting.Cushion!.Value),
-            Code(meeting.Side),
+            Shared.Code(meeting.Side),
             meeting.Side switch
             {
                 CushionSide.Running => $"running side at the {Names.Spoken(meeting.Cushion.Value)}",
@@ -84,7 +76,7 @@ internal static class PotMapping
 
     public static IReadOnlyList<DangerOutput> ToDangers(IReadOnlyList<Danger> dangers, BallId ball) =>
         [.. dangers.Select(danger => new DangerOutput(
-            Code(danger.Kind),
+            Shared.Code(danger.Kind),
             danger.Ball is { } other ? Names.Text(other) : null,
             danger.Pocket is { } pocket ? Names.Text(pocket) : null,
             danger.IsExact,
@@ -95,14 +87,14 @@ internal static class PotMapping
     public static MatrixEntryOutput ToEntry(PotEntry entry, TableInUse table) => new(
         Names.Text(entry.Pot.Ball),
         Names.Text(entry.Pot.Pocket),
-        Code(entry.State),
+        Shared.Code(entry.State),
         entry.Line.CutDegrees,
         entry.Line.Fraction,
-        Code(entry.Line.SideFor(entry.Pot.Pocket)),
+        Shared.Code(entry.Line.SideFor(entry.Pot.Pocket)),
         table.Conditions.Cue.Paces.FromSpeed(Physics.Balls.Pace.ToSpeed(entry.Pace)),
         1000 * (entry.Solution?.Window?.WidthAtPocket ?? 0),
         1000 * (entry.Solution?.Window?.WidthRadians ?? 0),
-        entry.Refusal is { } refusal ? Code(refusal.Reason) : null,
+        entry.Refusal is { } refusal ? Shared.Code(refusal.Reason) : null,
         [.. entry.Blockers.Select(near => new BlockerOutput(Names.Text(near.Ball), 1000 * near.Passes, 1000 * table.Diameter))],
         entry.OpensWithout is { } gone ? Names.Text(gone) : null,
         EventWords.Capital(PotWords.Entry(entry, table.Diameter)));
@@ -112,9 +104,9 @@ internal static class PotMapping
         cell.Dials.Height,
         StrokeWords.ToTips(cell.Dials.Height, scene.Layout.Gauge.Radius),
         EventWords.Capital(StrokeWords.Dial(cell.Dials, scene.Table.Conditions)),
-        double.IsNaN(cell.DirectionRadians) ? null : Degrees(cell.DirectionRadians),
-        Code(cell.Kind),
-        cell.Rest is { } rest ? ToPlace(rest) : null,
+        double.IsNaN(cell.DirectionRadians) ? null : Shared.Degrees(cell.DirectionRadians),
+        Shared.Code(cell.Kind),
+        cell.Rest is { } rest ? Shared.ToPlace(rest) : null,
         double.IsNaN(cell.Miss) ? null : cell.Miss,
         CellWords(cell, scene.Layout, scene.Pot.Ball));
 

@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Shots;
 using DeepBaize.Web.Wording;
 
@@ -48,14 +49,14 @@ public static class PotPlayer
             Names.Text(pot.Ball),
             Names.Text(pot.Pocket),
             Names.Spoken(pot.Pocket),
-            PotMapping.Code(pot.Part),
+            Shared.Code(pot.Part),
             solution is not null,
             solution is { IsPartial: true },
             stroke?.ObjectBall.Fate == ObjectBallFate.Potted,
-            answer.Refusal is { } refusal ? PotMapping.Code(refusal.Reason) : null,
+            answer.Refusal is { } refusal ? Shared.Code(refusal.Reason) : null,
             answer.Refusal?.Blocker is { } blocker ? Names.Text(blocker) : null,
             answer.Refusal is { } why ? Sentence(why, solution, pot, table.Diameter) : null,
-            solution is null ? null : PotMapping.Degrees(solution.Strike.DirectionRadians),
+            solution is null ? null : Shared.Degrees(solution.Strike.DirectionRadians),
             line is { } judged ? PotMapping.ToJudge(judged, pot, table.Diameter) : null,
             solution is null ? null : PotMapping.ToWindow(solution, table.Diameter),
             parts is null ? null : PotMapping.ToAim(parts, solution!, table),

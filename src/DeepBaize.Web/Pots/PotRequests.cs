@@ -1,13 +1,7 @@
-using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Mapping;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Pots;
-
-/// <summary>A pot.</summary>
-/// <param name="Ball">The object ball: red1 to red15, yellow, green, brown, blue, pink or black.</param>
-/// <param name="Pocket">yellow, green, middleYellowSide, middleGreenSide, topYellowSide or topGreenSide.</param>
-/// <param name="Part">middle (absent), nearJaw, farJaw, or opening: the middle of the lines that drop.</param>
-public sealed record PotInput(string Ball, string Pocket, string? Part = null);
 
 /// <summary>A pot on a table, with the stroke's dials.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>

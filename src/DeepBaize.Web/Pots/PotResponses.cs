@@ -1,3 +1,4 @@
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Pots;

@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Pots;
@@ -15,7 +16,7 @@ internal static class SweepSearch
     {
         var scene = PotReader.ReadWithBall(question.Question);
         var wanted = PotReader.ReadWanted(question.Wanted);
-        var count = (int)PotReader.Within(question.Count, 2, 60, "count");
+        var count = (int)FieldReader.Within(question.Count, 2, 60, "count");
         var isPace = question.Dial switch
         {
             "pace" => true,
@@ -26,8 +27,8 @@ internal static class SweepSearch
         var paces = scene.Table.Conditions.Cue.Paces;
         var map = new DialMap(new StrokePlayer(scene.Table));
         var asked = Ask(scene, question.Question, wanted);
-        var from = PotReader.Within(question.From ?? (isPace ? SoftestThatPots() : least), least - 1e-9, most + 1e-9, "from");
-        var to = PotReader.Within(question.To ?? (isPace ? Math.Min(Math.Max(7, from + 1), most) : most), from, most + 1e-9, "to");
+        var from = FieldReader.Within(question.From ?? (isPace ? SoftestThatPots() : least), least - 1e-9, most + 1e-9, "from");
+        var to = FieldReader.Within(question.To ?? (isPace ? Math.Min(Math.Max(7, from + 1), most) : most), from, most + 1e-9, "to");
         var cells = Play(DialMap.Steps(from, to, count));
         var window = wanted is null ? null : WindowOf(cells.Count >= 40 ? cells : Play(DialMap.Steps(from, to, 60)));
         return new SweepResponse([.. cells.Select(cell => PotMapping.ToCell(cell, scene))], window);

@@ -2,6 +2,7 @@ using DeepBaize.Planning.Reading;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
 using DeepBaize.Web.Wording;
 
@@ -14,7 +15,7 @@ internal static class TableReader
     /// <exception cref="RefusalException">The balls cannot stand like this, or the regions cannot be used.</exception>
     public static MatrixResponse Read(MatrixQuestion question, CancellationToken cancel)
     {
-        var (_, table) = PotReader.ReadTable(question.Profile, question.Coefficients);
+        var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
         var (layout, _) = Predictor.Lay(question.Balls, null, table.Conditions, table.Outline);
         var regions = ReadRegions(question.Regions);
         var matrix = PotMatrix.Read(table, layout, cancel);

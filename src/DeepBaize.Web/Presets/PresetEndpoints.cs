@@ -3,10 +3,8 @@ using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Presets;
-using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Presets;
 
@@ -63,7 +61,7 @@ public static class PresetEndpoints
     private static PositionContent Lay(string id, PresetRequest request)
     {
         var preset = PresetBook.Find(id) ?? throw RefusalException.Unknown("unknownPreset", "There is no such preset.");
-        var (profile, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
+        var (profile, table) = FieldReader.ReadTable(request.Profile, request.Coefficients);
         var values = PresetValues.Read(preset, request.Values ?? new Dictionary<string, double>(), out var problems)
             ?? throw RefusalException.Invalid("values", "Not a value", [.. problems.Select(problem => new Fault($"values.{problem.Parameter}", null, "value", problem.Sentence))]);
         var laid = preset.Lay(values, table.Conditions.Gauge);

@@ -3,6 +3,7 @@ using System.Text.Json;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Physics.Work;
+using DeepBaize.Web.Mapping;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
@@ -62,7 +63,7 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         problem.Extensions["state"] = new
         {
             time = budget.Time,
-            balls = budget.Balls.Select(Shots.ShotMapping.ToBallAtEnd).ToList(),
+            balls = budget.Balls.Select(ball => Shared.ToState(ball.Ball, ball.State, ball.Phase)).ToList(),
         };
         return problem;
     }

@@ -2,11 +2,6 @@ using DeepBaize.Physics.Profiles;
 
 namespace DeepBaize.Web.Profiles;
 
-/// <summary>A table with its balls and cue, by name.</summary>
-/// <param name="Id">Stable id, to be sent as profile.</param>
-/// <param name="Name">What players call it.</param>
-public sealed record ProfileName(string Id, string Name);
-
 /// <summary>One coefficient of a profile.</summary>
 /// <param name="Field">The field as requests name it.</param>
 /// <param name="Name">What it is.</param>

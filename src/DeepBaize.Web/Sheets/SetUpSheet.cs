@@ -1,9 +1,7 @@
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Words;
-using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Pots;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Sheets;
@@ -14,8 +12,8 @@ internal static class SetUpSheet
     /// <summary>The lines of the set-up sheet: balls on their own spots first, then the others.</summary>
     public static SetUpResponse Measure(SetUpRequest request)
     {
-        var (profile, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
-        var units = Predictor.ReadUnits(request.Units);
+        var (profile, table) = FieldReader.ReadTable(request.Profile, request.Coefficients);
+        var units = FieldReader.ReadUnits(request.Units);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), table.Outline, table.Conditions.Gauge);
         var marks = MarkReader.Read(request.Marks);
         var isRacked = Measuring.IsRacked(layout);

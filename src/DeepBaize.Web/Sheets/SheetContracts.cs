@@ -1,6 +1,5 @@
 using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Players;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Sheets;
 

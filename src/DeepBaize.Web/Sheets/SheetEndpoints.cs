@@ -1,4 +1,4 @@
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Sheets;
 

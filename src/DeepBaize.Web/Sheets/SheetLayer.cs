@@ -4,8 +4,8 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Words;
 using DeepBaize.Web.Layouts;
-using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
 using DeepBaize.Web.Wording;
 
@@ -18,9 +18,9 @@ internal static class SheetLayer
     /// <exception cref="RefusalException">The words are not understood, or the other balls cannot stand so.</exception>
     public static PlacingOutput Place(PlaceRequest request)
     {
-        var (_, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
+        var (_, table) = FieldReader.ReadTable(request.Profile, request.Coefficients);
         var gauge = table.Conditions.Gauge;
-        var units = Predictor.ReadUnits(request.Units);
+        var units = FieldReader.ReadUnits(request.Units);
         var placed = LayoutReader.ReadBalls(request.Balls);
         var ball = LayoutReader.ReadBall(request.Ball, "ball");
         var from = placed.Where(other => other.Ball == ball).Select(other => other.Place)
@@ -38,7 +38,7 @@ internal static class SheetLayer
     /// <summary>Moves, turns or mirrors several balls as one.</summary>
     public static GroupResponse Change(GroupRequest request)
     {
-        var (_, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
+        var (_, table) = FieldReader.ReadTable(request.Profile, request.Coefficients);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), table.Outline, table.Conditions.Gauge);
         var chosen = request.Chosen.Select((id, i) => LayoutReader.ReadBall(id, $"chosen[{i}]")).ToHashSet();
         if (!layout.Balls.Any(placed => chosen.Contains(placed.Ball)))
@@ -65,14 +65,14 @@ internal static class SheetLayer
             Balls = [.. whole.Balls.Select(ball => Mirrored(ball.X, ball.Y) is var place ? new BallPlace(ball.Id, place.X, place.Y) : ball)],
             Marks = MarkReader.ToOutput(MarkReader.Read(whole.Marks).Select(mark => mark.Mirrored())),
             Stroke = whole.Stroke is { } stroke ? stroke with { DirectionDeg = -stroke.DirectionDeg, Side = -stroke.Side } : null,
-            Pot = whole.Pot is { } pot ? pot with { Pocket = Names.Text(Pockets.Mirrored(PotReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Pocket)) } : null,
+            Pot = whole.Pot is { } pot ? pot with { Pocket = Names.Text(Pockets.Mirrored(FieldReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Pocket)) } : null,
         };
     }
 
     /// <summary>Settles balls that were laid while the server was away, one after the other among those that stand.</summary>
     public static SettleResponse Settle(SettleRequest request)
     {
-        var (_, table) = PotReader.ReadTable(request.Profile, request.Coefficients);
+        var (_, table) = FieldReader.ReadTable(request.Profile, request.Coefficients);
         var gauge = table.Conditions.Gauge;
         var raw = request.Raw.Select((id, i) => LayoutReader.ReadBall(id, $"raw[{i}]")).ToHashSet();
         var all = LayoutReader.ReadBalls(request.Balls);

@@ -2,8 +2,7 @@ using System.Text.Json;
 using DeepBaize.Data;
 using DeepBaize.Data.Shelf;
 using DeepBaize.Physics.Balls;
-using DeepBaize.Web.Players;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace DeepBaize.Web.Shelf;

@@ -2,9 +2,8 @@ using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using DeepBaize.Data.Shelf;
-using DeepBaize.Web.Exchange;
-using DeepBaize.Web.Players;
 using DeepBaize.Web.Problems;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Shelf;
 

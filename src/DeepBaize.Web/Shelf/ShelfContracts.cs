@@ -1,5 +1,4 @@
-using DeepBaize.Web.Players;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Shelf;
 

@@ -3,9 +3,8 @@ using System.Text.Json.Serialization;
 using DeepBaize.Data.Shelf;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Players;
-using DeepBaize.Web.Players;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Shelf;
 

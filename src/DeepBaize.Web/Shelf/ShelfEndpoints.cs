@@ -1,4 +1,4 @@
-using DeepBaize.Web.Exchange;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Shelf;
 

@@ -1,20 +1,7 @@
-using DeepBaize.Web.Profiles;
+using DeepBaize.Web.Mapping;
+using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Shots;
-
-/// <summary>A place on the bed in metres.</summary>
-/// <param name="X">Metres up the table.</param>
-/// <param name="Y">Metres from the yellow side.</param>
-public sealed record PlaceOutput(double X, double Y);
-
-/// <summary>A ball after an event.</summary>
-/// <param name="Id">The ball.</param>
-/// <param name="Position">Centre in metres: x, y, z.</param>
-/// <param name="Velocity">Velocity in m/s.</param>
-/// <param name="Spin">Angular velocity in rad/s.</param>
-/// <param name="Phase">What it does now: atRest, spinning, sliding, rolling or potted.</param>
-public sealed record BallStateOutput(
-    string Id, IReadOnlyList<double> Position, IReadOnlyList<double> Velocity, IReadOnlyList<double> Spin, string Phase);
 
 /// <summary>Something that happens in the shot.</summary>
 /// <param name="Time">Seconds after the strike.</param>

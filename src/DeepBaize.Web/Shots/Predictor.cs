@@ -7,9 +7,9 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
 using DeepBaize.Table.Words;
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Profiles;
+using DeepBaize.Web.Reading;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Shots;
@@ -32,7 +32,7 @@ public static class Predictor
         ArgumentNullException.ThrowIfNull(request);
         var profile = ConditionsReader.Find(request.Profile);
         var (conditions, outline) = ConditionsReader.Read(profile, request.Coefficients);
-        var units = ReadUnits(request.Units);
+        var units = FieldReader.ReadUnits(request.Units);
         var (layout, placing) = Lay(request.Balls, request.Placing, conditions, outline);
         var record = new ShotRecord();
         var (strike, outcome) = Play(request, layout, conditions, new TableSimulation(conditions, outline), record);
@@ -60,14 +60,14 @@ public static class Predictor
         Played played, ConditionProfile profile, PlayingConditions conditions, PlacingOutput? placing, LengthUnits units, string? result = null)
     {
         var (layout, strike, outcome, record) = played;
-        var stroke = strike is { } struck ? StrokeWords.Describe(struck, conditions) : null;
+        var stroke = strike is { } struck ? ShotMapping.ToStroke(struck, conditions) : null;
         return new PredictResponse(
             ShotMapping.ToEvents(record),
             ShotMapping.ToPaths(record, conditions.Balls.Radius),
             [.. outcome.Final.Select(ball => new BallPlace(Names.Text(ball.Ball), ball.State.Position.X, ball.State.Position.Y))],
             ShotMapping.ToOutcome(outcome, strike),
             ShotMapping.ToAim(outcome.FirstContact),
-            Verdict.Compose(outcome, record, strike, stroke, conditions, Lengths.Away(layout, outcome, units), result),
+            ShotMapping.ToVerdict(Verdict.Compose(outcome, record, strike, conditions, result), Lengths.Away(layout, outcome, units)),
             stroke,
             placing,
             new ProfileName(profile.Id, profile.Name));
@@ -86,15 +86,6 @@ public static class Predictor
         var foul = RulingWords.FoulOf(layout, outcome, StateReader.Read(state), pot, StateReader.ReadLineUp(lineUp));
         return response with { Verdict = response.Verdict with { Foul = foul } };
     }
-
-    /// <summary>The units in which distances are put into words.</summary>
-    /// <exception cref="RefusalException">There are no such units.</exception>
-    internal static LengthUnits ReadUnits(string? units) => units switch
-    {
-        null or "metric" => LengthUnits.Metric,
-        "imperial" => LengthUnits.Imperial,
-        _ => throw RefusalException.Invalid("units", "Unknown units", new Fault("units", null, "units", "Distances are put in metric or imperial units.")),
-    };
 
     private static (Strike? Strike, ShotOutcome Outcome) Play(
         PredictRequest request, Layout layout, PlayingConditions conditions, TableSimulation simulation, ShotRecord record)

@@ -1,8 +1,8 @@
-using System.Text.Json;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Wording;
 
 namespace DeepBaize.Web.Shots;
@@ -17,8 +17,8 @@ internal static class ShotMapping
         var number = 0;
         return [.. record.Events.Where(told => !told.Trembles).Select(told => new EventOutput(
             told.Time,
-            JsonNamingPolicy.CamelCase.ConvertName(told.Kind.ToString()),
-            [.. told.Balls.Select(ball => ToState(ball.Ball, ball.After, ball.Phase))],
+            Shared.Code(told.Kind),
+            [.. told.Balls.Select(ball => Shared.ToState(ball.Ball, ball.After, ball.Phase))],
             told.Cushion is { } cushion ? Names.Text(cushion) : null,
             told.Pocket is { } pocket ? Names.Text(pocket) : null,
             IsContact(told) ? ++number : null,
@@ -37,6 +37,25 @@ internal static class ShotMapping
     public static List<SegmentOutput> ToSegments(IEnumerable<PathSegment> pieces, double radius) =>
         [.. PieceJoiner.Join(pieces.OrderBy(piece => piece.StartTime)).Select(piece => ToSegment(piece, radius))];
 
+    /// <summary>The stroke with everything that follows from it.</summary>
+    public static StrokeOutput ToStroke(in Strike strike, PlayingConditions conditions)
+    {
+        var radius = conditions.Balls.Radius;
+        return new StrokeOutput(
+            strike.DirectionRadians * 180 / Math.PI,
+            conditions.Cue.Paces.FromSpeed(strike.WhiteSpeed),
+            strike.WhiteSpeed,
+            CueStrike.CueSpeedFor(strike.WhiteSpeed, strike.Offset, conditions.Balls.Mass, conditions.Cue.Mass),
+            StrokeWords.HardestPace(strike.Offset, conditions),
+            CueStrike.PushOffRadians(strike.Side, conditions.Cue.EndMassRatio) * 180 / Math.PI,
+            StrokeWords.Clock(strike),
+            StrokeWords.ToTips(strike.Height, radius),
+            StrokeWords.ToTips(strike.Side, radius));
+    }
+
+    public static VerdictOutput ToVerdict(Verdict verdict, string? away) => new(
+        verdict.Sentence, verdict.Result, verdict.Contact, verdict.Height, verdict.Side, verdict.Pace, verdict.White, away, verdict.Because);
+
     public static OutcomeOutput ToOutcome(ShotOutcome outcome, Strike? strike) => new(
         outcome.FirstContact is { } contact ? Names.Text(contact.Ball) : null,
         [.. outcome.Potted.Select(potted => new PottedOutput(Names.Text(potted.Ball), Names.Text(potted.Pocket)))],
@@ -44,7 +63,7 @@ internal static class ShotMapping
         outcome.IsInOff,
         [],
         strike is { IsMiscueRisk: true },
-        JsonNamingPolicy.CamelCase.ConvertName(outcome.End.ToString()),
+        Shared.Code(outcome.End),
         outcome.Duration);
 
     public static AimOutput? ToAim(FirstContact? first)
@@ -56,17 +75,12 @@ internal static class ShotMapping
             Math.Abs(cut),
             Math.Abs(cut) < StraightCut ? "straight" : cut > 0 ? "left" : "right",
             contact.Fraction,
-            ToPlace(contact.White.Place),
-            ToPlace(contact.ObjectPlace));
+            Shared.ToPlace(contact.White.Place),
+            Shared.ToPlace(contact.ObjectPlace));
     }
 
-    public static BallStateOutput ToBallAtEnd(BallAtEnd ball) => ToState(ball.Ball, ball.State, ball.Phase);
-
-    private static BallStateOutput ToState(BallId ball, in BallState state, MotionPhase phase) => new(
-        Names.Text(ball), Numbers(state.Position), Numbers(state.Velocity), Numbers(state.Spin), JsonNamingPolicy.CamelCase.ConvertName(phase.ToString()));
-
     private static SegmentOutput ToSegment(PathSegment piece, double radius) => new(
-        JsonNamingPolicy.CamelCase.ConvertName(piece.Phase.ToString()),
+        Shared.Code(piece.Phase),
         piece.StartTime,
         piece.EndTime,
         [Point(piece.Start, radius), Point(piece.Control, radius), Point(piece.End, radius)]);
@@ -75,9 +89,5 @@ internal static class ShotMapping
     private static bool IsContact(ShotEvent told) =>
         told.Kind is ShotEventKind.Ball or ShotEventKind.Cushion or ShotEventKind.Jaw && told.Balls[0].Ball == BallId.Cue;
 
-    private static PlaceOutput ToPlace(Place place) => new(place.X, place.Y);
-
     private static double[] Point(Place place, double radius) => [place.X, place.Y, radius];
-
-    private static double[] Numbers(Vec3 vector) => [vector.X, vector.Y, vector.Z];
 }

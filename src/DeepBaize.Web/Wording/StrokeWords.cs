@@ -1,29 +1,12 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
-using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Wording;
 
 /// <summary>Says in a player's words where the tip meets the white and how hard.</summary>
 internal static class StrokeWords
 {
-    /// <summary>The stroke with everything that follows from it.</summary>
-    public static StrokeOutput Describe(in Strike strike, PlayingConditions conditions)
-    {
-        var radius = conditions.Balls.Radius;
-        return new StrokeOutput(
-            strike.DirectionRadians * 180 / Math.PI,
-            conditions.Cue.Paces.FromSpeed(strike.WhiteSpeed),
-            strike.WhiteSpeed,
-            CueStrike.CueSpeedFor(strike.WhiteSpeed, strike.Offset, conditions.Balls.Mass, conditions.Cue.Mass),
-            HardestPace(strike.Offset, conditions),
-            CueStrike.PushOffRadians(strike.Side, conditions.Cue.EndMassRatio) * 180 / Math.PI,
-            Clock(strike),
-            ToTips(strike.Height, radius),
-            ToTips(strike.Side, radius));
-    }
-
     /// <summary>The hardest pace, in the player's own numbers and at most 10, that the cue delivers with the tip at an offset.</summary>
     public static double HardestPace(double offset, PlayingConditions conditions) => Math.Min(Pace.Hardest, conditions.Cue.Paces.FromSpeed(
         CueStrike.WhiteSpeedFor(conditions.Cue.MaxSpeed, offset, conditions.Balls.Mass, conditions.Cue.Mass)));
@@ -64,7 +47,8 @@ internal static class StrokeWords
         };
     }
 
-    private static string Clock(in Strike strike)
+    /// <summary>Where the tip is on the clock face.</summary>
+    public static string Clock(in Strike strike)
     {
         if (strike.Offset < 0.02) return "centre";
         var hour = (int)Math.Round(Math.Atan2(strike.Side, strike.Height) * 6 / Math.PI);

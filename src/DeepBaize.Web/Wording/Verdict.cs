@@ -5,32 +5,47 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Words;
-using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Wording;
 
 /// <summary>
-/// Composes the one sentence that answers the player: what happens to the ball, the contact, the strike, the pace, and
-/// where the white stops; and why, from facts of the simulation.
+/// The one sentence that answers the player: what happens to the ball, the contact, the strike, the pace, and where the white stops; and
+/// why, from facts of the simulation.
 /// </summary>
-internal static class Verdict
+/// <param name="Sentence">The whole sentence.</param>
+/// <param name="Result">What happens to the ball: the first part.</param>
+/// <param name="Contact">The contact; null when no ball is met.</param>
+/// <param name="Height">The height of the tip; null without a stroke.</param>
+/// <param name="Side">The side.</param>
+/// <param name="Pace">The pace.</param>
+/// <param name="White">Where the white stops.</param>
+/// <param name="Because">Why.</param>
+internal sealed record Verdict(
+    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string Because)
 {
-    public static VerdictOutput Compose(
-        ShotOutcome outcome, ShotRecord record, Strike? strike, StrokeOutput? stroke, PlayingConditions conditions, string? away, string? knownResult = null)
+    /// <summary>Composes it.</summary>
+    /// <param name="outcome">What came of the stroke.</param>
+    /// <param name="record">Everything that happened.</param>
+    /// <param name="strike">The stroke; null when the white set off by itself.</param>
+    /// <param name="conditions">The table, the balls and the cue.</param>
+    /// <param name="knownResult">What happens to the ball, where more is known than the outcome tells.</param>
+    public static Verdict Compose(
+        ShotOutcome outcome, ShotRecord record, Strike? strike, PlayingConditions conditions, string? knownResult = null)
     {
-        var result = knownResult ?? Result(outcome);
+        var result = knownResult ?? ResultOf(outcome);
         var contact = outcome.FirstContact is { } first ? ContactWords.Describe(first.Fraction) : null;
-        var height = stroke is null ? null : StrokeWords.Height(stroke.HeightTips);
-        var side = stroke is null ? null : StrokeWords.Side(stroke.SideTips);
-        var pace = stroke is null ? null : StrokeWords.PaceInWords(stroke.Pace);
-        var white = White(outcome, conditions.Gauge);
+        var radius = conditions.Balls.Radius;
+        var height = strike is { } struck ? StrokeWords.Height(StrokeWords.ToTips(struck.Height, radius)) : null;
+        var side = strike is { } aside ? StrokeWords.Side(StrokeWords.ToTips(aside.Side, radius)) : null;
+        var pace = strike is { } paced ? StrokeWords.PaceInWords(conditions.Cue.Paces.FromSpeed(paced.WhiteSpeed)) : null;
+        var white = WhiteStops(outcome, conditions.Gauge);
         var how = string.Join(", ", new[] { contact, height, side, pace }.OfType<string>());
         var sentence = string.Join(" ", new[] { result, how.Length > 0 ? EventWords.Capital(how) + "." : "", white }.Where(part => part.Length > 0));
         if (strike is { IsMiscueRisk: true }) sentence += " A miscue threatens: the tip is outside half the ball.";
-        return new VerdictOutput(sentence, result, contact, height, side, pace, white, away, Because(outcome, record, conditions));
+        return new Verdict(sentence, result, contact, height, side, pace, white, BecauseOf(outcome, record, conditions));
     }
 
-    private static string Result(ShotOutcome outcome)
+    private static string ResultOf(ShotOutcome outcome)
     {
         if (outcome.FirstContact is not { } contact)
             return outcome.IsInOff ? "No ball is met and the white goes in." : "No ball is met.";
@@ -43,7 +58,7 @@ internal static class Verdict
         return words;
     }
 
-    private static string White(ShotOutcome outcome, BallGauge gauge)
+    private static string WhiteStops(ShotOutcome outcome, BallGauge gauge)
     {
         if (outcome.IsInOff)
             return $"In-off: the white falls into the {Names.Spoken(outcome.Potted.First(potted => potted.Ball == BallId.Cue).Pocket)}.";
@@ -53,7 +68,7 @@ internal static class Verdict
         return $"The white stops {Landmarks.Describe(white, others, gauge)}.";
     }
 
-    private static string Because(ShotOutcome outcome, ShotRecord record, PlayingConditions conditions)
+    private static string BecauseOf(ShotOutcome outcome, ShotRecord record, PlayingConditions conditions)
     {
         var reasons = new List<string>();
         if (outcome.FirstContact is { } contact)

@@ -3,7 +3,7 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Problems;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>Reads marks from a request and refuses what cannot be a mark.</summary>
 internal static class MarkReader

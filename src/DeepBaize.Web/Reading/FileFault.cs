@@ -1,6 +1,6 @@
 using DeepBaize.Web.Problems;
 
-namespace DeepBaize.Web.Exchange;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>Refusals of files: each names the line and the field.</summary>
 internal static class FileFault

@@ -1,8 +1,7 @@
 using DeepBaize.Planning.Players;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
 
-namespace DeepBaize.Web.Players;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>Reads players from requests and files and refuses those that cannot be.</summary>
 internal static class PlayerReader

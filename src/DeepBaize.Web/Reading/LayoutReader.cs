@@ -3,9 +3,8 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Shots;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>Reads balls from a request and refuses what cannot stand on the table.</summary>
 internal static class LayoutReader

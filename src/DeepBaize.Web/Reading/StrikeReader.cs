@@ -3,7 +3,7 @@ using DeepBaize.Physics.Impacts;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Wording;
 
-namespace DeepBaize.Web.Shots;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>Reads the stroke, or the white's first motion, and refuses what cannot be played.</summary>
 internal static class StrikeReader

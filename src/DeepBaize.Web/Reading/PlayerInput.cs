@@ -1,6 +1,5 @@
-using DeepBaize.Web.Shots;
 
-namespace DeepBaize.Web.Players;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>A player: what is absent is that of the preset.</summary>
 /// <param name="Preset">starter, club (absent), league or expert.</param>

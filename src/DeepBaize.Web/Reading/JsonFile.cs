@@ -5,7 +5,7 @@ using Newtonsoft.Json.Linq;
 using NJsonSchema;
 using NJsonSchema.Validation;
 
-namespace DeepBaize.Web.Exchange;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>A kind of JSON file with a published schema: read strictly, with line and field of everything that is wrong.</summary>
 /// <param name="resource">Name of the embedded schema.</param>

@@ -3,7 +3,7 @@ using DeepBaize.Physics.Profiles;
 using DeepBaize.Table.Outline;
 using DeepBaize.Web.Problems;
 
-namespace DeepBaize.Web.Shots;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>Builds the playing conditions from a profile and the coefficients that a request gives instead of the profile's.</summary>
 internal static class ConditionsReader

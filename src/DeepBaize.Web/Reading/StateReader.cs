@@ -3,7 +3,7 @@ using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Web.Problems;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>Reads a state of play from a request and refuses what cannot be one.</summary>
 internal static class StateReader

@@ -1,6 +1,6 @@
 using System.Text;
 
-namespace DeepBaize.Web.Exchange;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>Reads the bytes of an uploaded file as text.</summary>
 internal static class TextFile

@@ -1,7 +1,5 @@
-using DeepBaize.Web.Players;
-using DeepBaize.Web.Shots;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Reading;
 
 /// <summary>A stroke that is kept with a position.</summary>
 /// <param name="DirectionDeg">The cue's line in degrees: 0 up the table, anticlockwise seen from above.</param>

@@ -1,0 +1,23 @@
+namespace DeepBaize.Web.Reading;
+
+/// <summary>The stroke. Exactly one of pace, whiteSpeed and cueSpeed is given.</summary>
+/// <param name="DirectionDeg">The cue's line in degrees: 0 up the table, anticlockwise seen from above.</param>
+/// <param name="Pace">Pace from 1 to 10.</param>
+/// <param name="WhiteSpeed">Speed of the white off the tip in m/s.</param>
+/// <param name="CueSpeed">Speed of the cue in m/s.</param>
+/// <param name="Side">Contact point right of centre, in ball radii.</param>
+/// <param name="Height">Contact point above centre, in ball radii.</param>
+/// <param name="ElevationDeg">How far the butt is raised; only 0 for now.</param>
+public sealed record StrikeInput(
+    double DirectionDeg,
+    double? Pace = null,
+    double? WhiteSpeed = null,
+    double? CueSpeed = null,
+    double Side = 0,
+    double Height = 0,
+    double ElevationDeg = 0);
+
+/// <summary>A white that sets off by itself, instead of a stroke.</summary>
+/// <param name="Velocity">Velocity in m/s: x, y, z; z only 0 for now.</param>
+/// <param name="Spin">Angular velocity in rad/s: x, y, z.</param>
+public sealed record InitialInput(IReadOnlyList<double> Velocity, IReadOnlyList<double> Spin);
