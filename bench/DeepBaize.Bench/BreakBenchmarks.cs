@@ -19,7 +19,8 @@ public class BreakBenchmarks
     private const int Draws = 64;
 
     private readonly FrameState _frame = ArenaLayouts.Of(LayoutSeed);
-    private readonly BreakQuestion _question = BreakPlanner.Ask(new TableInUse(PlayingConditions.Club, TableOutline.Club), HousePlayers.League, BreakWishes.Free, 1);
+    private readonly BreakQuestion _question = BreakPlanner.Ask(
+        new TableInUse(PlayingConditions.Club, TableOutline.Club), HousePlayers.League, BreakWishes.Free, 1);
     private FramePlayer _frames = null!;
     private Layout _layout = null!;
     private PlannedStroke _stroke = null!;
@@ -34,7 +35,8 @@ public class BreakBenchmarks
         _layout = _frames.LayoutOf(_frame)!;
         _stroke = new BreakSearch(_question).Run(_frame, 1000).Best[0].Stroke;
         _worth = _question.Worth();
-        _rulings = [.. Enumerable.Range(0, Draws).Select(number => _frames.Play(_frame, _layout, _stroke, Planning.Players.Draws.Even(1, number)).Ruling)];
+        _rulings = [.. Enumerable.Range(0, Draws)
+            .Select(number => _frames.Play(_frame, _layout, _stroke, Planning.Players.Draws.Even(1, number)).Ruling)];
     }
 
     [Benchmark(Baseline = true, Description = "a stroke played with scatter and judged")]

@@ -44,7 +44,9 @@ public class ChanceBenchmarks
         _gauge = new LeaveGauge(_table, _player);
         _leave = NextLeave.Of(_layout, BallId.Black, new Place(2.7, 0.7));
         var red = _leave.On[0];
-        _zone = new ZoneQuestion(_table, _leave.Balls, [new ZoneWish(new Pot(red, PocketId.TopGreenSide)), new ZoneWish(new Pot(red, PocketId.TopYellowSide))], _player, 0.02, true);
+        _zone = new ZoneQuestion(
+            _table, _leave.Balls, [new ZoneWish(new Pot(red, PocketId.TopGreenSide)), new ZoneWish(new Pot(red, PocketId.TopYellowSide))],
+            _player, 0.02, true);
     }
 
     [Benchmark(Baseline = true, Description = "chance of 400 samples with next pots, two cores")]

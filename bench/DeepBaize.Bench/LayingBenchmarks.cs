@@ -15,7 +15,8 @@ public class LayingBenchmarks
     private readonly List<PlacedBall> _pack = [.. Positions.Lay(Positions.FullFrame).Balls.Where(ball => ball.Ball != BallId.Cue)];
 
     [Benchmark(Baseline = true)]
-    public SettledPlace Settle_in_the_open_among_21_balls() => Settling.Settle(new Place(1.3, 1.2), _others, TableOutline.Club, BallGauge.Standard);
+    public SettledPlace Settle_in_the_open_among_21_balls() =>
+        Settling.Settle(new Place(1.3, 1.2), _others, TableOutline.Club, BallGauge.Standard);
 
     [Benchmark]
     public SettledPlace Settle_into_the_pack() => Settling.Settle(new Place(2.83, 0.9), _pack, TableOutline.Club, BallGauge.Standard);

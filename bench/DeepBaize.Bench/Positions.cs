@@ -38,7 +38,8 @@ internal static class Positions
     /// <summary>A black with an angle, and what usually stands about it.</summary>
     public static IReadOnlyList<(BallId Ball, Place Place)> PotOnTheBlack { get; } =
     [
-        (BallId.Cue, new Place(2.6, 0.5)), (BallId.Red1, new Place(2.3, 0.75)), (BallId.Red2, new Place(2.9, 0.4)), (BallId.Red3, new Place(2.8, 1.1)),
+        (BallId.Cue, new Place(2.6, 0.5)), (BallId.Red1, new Place(2.3, 0.75)), (BallId.Red2, new Place(2.9, 0.4)),
+        (BallId.Red3, new Place(2.8, 1.1)),
         .. BallSet.Colours.Select(colour => (colour, Spots.Of(colour)!.Value)),
     ];
 
@@ -46,7 +47,8 @@ internal static class Positions
     public static Strike TypicalStroke { get; } = new(-35.5 * Math.PI / 180, 2, 0.2, 0.1);
 
     /// <summary>The white and a red that it does not see.</summary>
-    public static IReadOnlyList<(BallId Ball, Place Place)> Escape { get; } = [(BallId.Cue, new Place(0.6, 0.5)), (BallId.Red1, new Place(2.6, 0.3))];
+    public static IReadOnlyList<(BallId Ball, Place Place)> Escape { get; } = [
+        (BallId.Cue, new Place(0.6, 0.5)), (BallId.Red1, new Place(2.6, 0.3))];
 
     /// <summary>Two cushions and no ball.</summary>
     public static Strike EscapeStroke { get; } = new(0.9, 1.8, 0, 0);
@@ -64,7 +66,9 @@ internal static class Positions
         new TableSimulation(PlayingConditions.Club, TableOutline.Club).Play(Lay(Escape.Take(1)), EscapeStroke, record);
         var places = Enumerable.Range(0, 400).Select(i => new Place(0.15 + 0.11 * (i % 30), 0.15 + 0.115 * (i / 30)))
             .Where(place => place.Y < 1.65 && record.Segments.All(piece => Enumerable.Range(0, 51).All(step =>
-                place.DistanceTo(new Place(piece.Start.X + (piece.End.X - piece.Start.X) * step / 50, piece.Start.Y + (piece.End.Y - piece.Start.Y) * step / 50)) > 0.09)))
+                place.DistanceTo(new Place(
+                    piece.Start.X + (piece.End.X - piece.Start.X) * step / 50,
+                    piece.Start.Y + (piece.End.Y - piece.Start.Y) * step / 50)) > 0.09)))
             .Where((_, i) => i % 7 == 0).Take(count).ToList();
         return [Escape[0], .. places.Select((place, i) => (BallSet.All[i + 1], place))];
     }
@@ -82,7 +86,9 @@ internal static class Positions
     }
 
     public static Layout Lay(IEnumerable<(BallId Ball, Place Place)> balls) =>
-        LayoutRules.TryBuild([.. balls.Select(ball => new PlacedBall(ball.Ball, ball.Place))], TableOutline.Club, BallGauge.Standard, LayoutMode.Free, out var problems)
+        LayoutRules.TryBuild(
+            [.. balls.Select(ball => new PlacedBall(ball.Ball, ball.Place))], TableOutline.Club, BallGauge.Standard, LayoutMode.Free,
+            out var problems)
         ?? throw new InvalidOperationException(problems[0].Sentence);
 
     public static PredictRequest Request(IEnumerable<(BallId Ball, Place Place)> balls, Strike strike) => new(

@@ -26,7 +26,8 @@ public class PotBenchmarks
     {
         (_solver, _player) = (new PotSolver(_table), new StrokePlayer(_table));
         _typical = Positions.Lay(Positions.PotOnTheBlack);
-        _full = Enumerable.Range(0, 1000).Select(seed => Frames.Draw(seed, _table).Layout).First(layout => layout.Balls.Count == BallSet.Count);
+        _full = Enumerable.Range(0, 1000).Select(seed => Frames.Draw(seed, _table).Layout)
+            .First(layout => layout.Balls.Count == BallSet.Count);
         _pack = Positions.Lay(Positions.FullFrame);
         _solution = _solver.Solve(_typical, _pot, _dials).Solution!;
     }
@@ -60,7 +61,8 @@ public class PotBenchmarks
 
     private int Map(double? fixedDirection)
     {
-        var (map, asked) = (new DialMap(_player), new MapQuestion(_typical, _pot, fixedDirection, new WantedPlace(new Place(2.6, 0.9), 0.1)));
+        var (map, asked) = (new DialMap(_player),
+            new MapQuestion(_typical, _pot, fixedDirection, new WantedPlace(new Place(2.6, 0.9), 0.1)));
         var zone = 0;
         foreach (var pace in DialMap.Steps(1.5, 8, 21))
         {

@@ -36,7 +36,8 @@ internal static class PresetFit
             for (var i = 0; i < Halvings; i++)
             {
                 var middle = (low + high) / 2;
-                if (PlayerTrial.Rate(table, HousePlayers.Errors(middle, height, pace), PlayerTrial.Black(table), Samples, Seed).Share > black) low = middle;
+                if (PlayerTrial.Rate(
+                    table, HousePlayers.Errors(middle, height, pace), PlayerTrial.Black(table), Samples, Seed).Share > black) low = middle;
                 else high = middle;
             }
 
@@ -44,11 +45,14 @@ internal static class PresetFit
             var errors = HousePlayers.Errors(mrad, height, pace);
             var rate = PlayerTrial.Rate(table, errors, PlayerTrial.Black(table), Samples, Seed + 1).Share;
             var straight = PlayerTrial.Rate(table, errors, PlayerTrial.LongStraight(table), Samples, Seed + 1).Share;
-            Console.WriteLine($"{name}: {mrad:0.000} mrad; black off its spot {100 * rate:0.0} % (wanted {100 * black:0}), long straight pot {100 * straight:0.0} %");
+            Console.WriteLine($"{name}: {mrad:0.000} mrad; black off its spot {100 * rate:0.0} % (wanted {100 * black:0}), long straight "
+                + $"pot {100 * straight:0.0} %");
             Console.WriteLine(
-                $"  with the tip's offset drawn apart from the swing: black {100 * DrawnApart(table, errors, PlayerTrial.Black(table)):0.0} %, "
+                $"  with the tip's offset drawn apart from the swing: black "
+                    + $"{100 * DrawnApart(table, errors, PlayerTrial.Black(table)):0.0} %, "
                 + $"long straight pot {100 * DrawnApart(table, errors, PlayerTrial.LongStraight(table)):0.0} %");
-            lines.AppendLine($"    /// <summary>Black off its spot {100 * rate:0.0} %, wanted {100 * black:0}; long straight pot {100 * straight:0.0} %.</summary>");
+            lines.AppendLine($"    /// <summary>Black off its spot {100 * rate:0.0} %, wanted {100 * black:0}; long straight pot "
+                + $"{100 * straight:0.0} %.</summary>");
             lines.AppendLine($"    private const double {name}Mrad = {mrad:0.000};").AppendLine();
         }
 
@@ -56,7 +60,8 @@ internal static class PresetFit
             namespace DeepBaize.Planning.Players;
 
             /// <content>
-            /// Written by <c>bench -- presets</c>: seed {{Seed}}, {{Samples}} strokes for each trial, engine of {{DateTime.UtcNow:yyyy-MM-dd}}; the rates beside each were played with the next seed.
+            /// Written by <c>bench -- presets</c>: seed {{Seed}}, {{Samples}} strokes for each trial, engine of
+            /// {{DateTime.UtcNow:yyyy-MM-dd}}; the rates beside each were played with the next seed.
             /// </content>
             public static partial class HousePlayers
             {
@@ -67,14 +72,19 @@ internal static class PresetFit
         return 0;
     }
 
-    /// <summary>The rate when direction and tip offset of a swing are drawn independently, as they are not: what the correlation is worth.</summary>
+    /// <summary>
+    /// The rate when direction and tip offset of a swing are drawn independently, as they are not: what the correlation is worth.
+    /// </summary>
     private static double DrawnApart(TableInUse table, DeliveryErrors errors, (Layout Layout, Pot Pot, Dials Dials) trial)
     {
         var meant = new PotSolver(table).Solve(trial.Layout, trial.Pot, trial.Dials, withWindow: false).Solution!.Strike;
         var (turn, whole) = (
-            Delivery.Of(errors, trial.Dials.Pace, 1, 0, table.Conditions), Delivery.Of(errors, trial.Dials.Pace, 1, BridgeRoom.UsualLength, table.Conditions));
+            Delivery.Of(errors, trial.Dials.Pace, 1, 0, table.Conditions),
+            Delivery.Of(errors, trial.Dials.Pace, 1, BridgeRoom.UsualLength, table.Conditions));
         var strikes = Enumerable.Range(0, Samples)
-            .Select(number => turn.Play(meant, Draws.Stroke(Seed + 1, number)) with { Side = whole.Play(meant, Draws.Stroke(Seed + 2, number)).Side }).ToArray();
+            .Select(number => turn.Play(
+                meant, Draws.Stroke(Seed + 1, number)) with
+            { Side = whole.Play(meant, Draws.Stroke(Seed + 2, number)).Side }).ToArray();
         var potted = 0;
         new StrokeBatch(table.Conditions, table.Outline).Run(trial.Layout, strikes, (_, result) =>
         {

@@ -7,8 +7,9 @@ using DeepBaize.Table.Outline;
 namespace DeepBaize.Bench;
 
 /// <summary>
-/// Benchmarks, and long commands: <c>long [names]</c> runs the long checks and writes their figures into the docs, <c>small-steps</c> compares the engine with a
-/// march in small steps, <c>presets</c> fits the house's players and writes them into the source, <c>arena</c> lets policies play breaks against each other.
+/// Benchmarks, and long commands: <c>long [names]</c> runs the long checks and writes their figures into the docs, <c>small-steps</c>
+/// compares the engine with a march in small steps, <c>presets</c> fits the house's players and writes them into the source, <c>arena</c>
+/// lets policies play breaks against each other.
 /// </summary>
 internal static class EntryPoint
 {
@@ -50,9 +51,11 @@ internal static class EntryPoint
         foreach (var step in new[] { 1e-3, 1e-4, 1e-5, 3e-6, 1e-6, 3e-7 })
         {
             var theirs = small.Play(layout, Positions.TypicalStroke, step);
-            var worst = ours.Max(ball => theirs.TryGetValue(ball.Key, out var place) ? place.DistanceTo(ball.Value) : double.PositiveInfinity);
+            var worst = ours.Max(
+                ball => theirs.TryGetValue(ball.Key, out var place) ? place.DistanceTo(ball.Value) : double.PositiveInfinity);
             var time = Time(() => small.Play(layout, Positions.TypicalStroke, step), step > 1e-4 ? 3 : 1);
-            Console.WriteLine($"step {step:0e+0} s: worst place {worst * 1000:0.000} mm off, {time * 1e3:0.00} ms, {time / one:0} times as long");
+            Console.WriteLine($"step {step:0e+0} s: worst place {worst * 1000:0.000} mm off, {time * 1e3:0.00} ms, {time / one:0} "
+                + $"times as long");
             if (worst < 1e-4) break;
         }
     }

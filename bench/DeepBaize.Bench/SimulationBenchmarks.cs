@@ -85,7 +85,8 @@ public class BatchBenchmarks
     private readonly StrokeBatch _one = new(PlayingConditions.Club, TableOutline.Club, 1);
     private readonly StrokeBatch _two = new(PlayingConditions.Club, TableOutline.Club, 2);
     private readonly Layout _typical = Positions.Lay(Positions.Typical);
-    private readonly Strike[] _strikes = [.. Enumerable.Range(0, 20_000).Select(i => new Strike(i * Math.Tau / 20_000, 1.5 + i % 7 * 0.3, 0.1, 0.1))];
+    private readonly Strike[] _strikes = [
+        .. Enumerable.Range(0, 20_000).Select(i => new Strike(i * Math.Tau / 20_000, 1.5 + i % 7 * 0.3, 0.1, 0.1))];
 
     [Benchmark(Baseline = true, OperationsPerInvoke = 20_000)]
     public void One_core() => _one.Run(_typical, _strikes, static (_, _) => { });

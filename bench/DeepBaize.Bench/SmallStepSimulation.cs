@@ -7,8 +7,8 @@ using DeepBaize.Table.Outline;
 namespace DeepBaize.Bench;
 
 /// <summary>
-/// The same laws marched in small steps of time, as a yardstick: motion by the midpoint rule, contacts where two things are found to overlap after a
-/// step. Straight cushions, jaws and drops are met; pairs by the law of two balls.
+/// The same laws marched in small steps of time, as a yardstick: motion by the midpoint rule, contacts where two things are found to
+/// overlap after a step. Straight cushions, jaws and drops are met; pairs by the law of two balls.
 /// </summary>
 public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutline outline)
 {
@@ -93,7 +93,8 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
         }
 
         return new BallState(
-            ball.Position + ball.Velocity * step + acceleration * (step * step / 2), ball.Velocity + acceleration * step, spin with { Z = vertical });
+            ball.Position + ball.Velocity * step + acceleration * (step * step / 2), ball.Velocity + acceleration * step,
+            spin with { Z = vertical });
     }
 
     private void MeetBalls(BallState[] balls, bool[] gone, int i)
@@ -114,7 +115,8 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
             var (across, along) = nose.AlongX ? (ball.Position.Y, ball.Position.X) : (ball.Position.X, ball.Position.Y);
             if ((across - nose.At) * nose.Inward >= _inset || along < nose.From || along > nose.To) continue;
             var into = nose.AlongX ? new Vec3(0, -nose.Inward, 0) : new Vec3(-nose.Inward, 0, 0);
-            if (ball.Velocity.Dot(into) > 0) ball = CushionImpact.Resolve(ball, into, conditions.Table.CushionLiveliness[nose.Cushion], conditions);
+            if (ball.Velocity.Dot(into) > 0)
+                ball = CushionImpact.Resolve(ball, into, conditions.Table.CushionLiveliness[nose.Cushion], conditions);
         }
 
         foreach (var jaw in _jaws)

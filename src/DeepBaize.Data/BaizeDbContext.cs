@@ -47,7 +47,8 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
             item.Property(i => i.Version).IsConcurrencyToken();
             // A name is free again once its item is taken away; one of each kind is in use.
             item.HasIndex(i => new { i.OwnerId, i.Kind, i.Name }).IsUnique().HasFilter("deleted_at is null");
-            item.HasIndex(i => new { i.OwnerId, i.Kind }).IsUnique().HasFilter("is_current and deleted_at is null").HasDatabaseName("ix_shelf_items_current");
+            item.HasIndex(i => new { i.OwnerId, i.Kind }).IsUnique().HasFilter("is_current and deleted_at is null")
+                .HasDatabaseName("ix_shelf_items_current");
             item.HasOne<Owner>().WithMany().HasForeignKey(i => i.OwnerId);
             item.HasQueryFilter(i => i.OwnerId == _owner);
         });

@@ -19,7 +19,10 @@ public static class BallValue
         _ => 1,
     };
 
-    /// <summary>What the ball on is worth: 1 for a red, a colour's own points, and for a colour of choice that of the nominated one, 7 while none is nominated.</summary>
+    /// <summary>
+    /// What the ball on is worth: 1 for a red, a colour's own points, and for a colour of choice that of the nominated one, 7 while none is
+    /// nominated.
+    /// </summary>
     /// <param name="on">What is on.</param>
     /// <param name="nominated">The colour that is nominated when a colour of choice is on.</param>
     public static int Of(BallOn on, BallId? nominated) => on switch

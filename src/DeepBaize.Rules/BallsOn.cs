@@ -2,7 +2,9 @@ using DeepBaize.Table;
 
 namespace DeepBaize.Rules;
 
-/// <summary>What can be on with the balls that are up (official rules, section 3: reds and colours in turn, then the colours in rising value).</summary>
+/// <summary>
+/// What can be on with the balls that are up (official rules, section 3: reds and colours in turn, then the colours in rising value).
+/// </summary>
 public static class BallsOn
 {
     /// <summary>What is on when nobody says: a red while one is up, else the lowest colour; null when only the white is left.</summary>
@@ -38,7 +40,9 @@ public static class BallsOn
         return BallSet.Colours.All(balls.Contains) ? [inferred, BallOn.Colour] : [inferred];
     }
 
-    /// <summary>The balls that may be nominated: the colours that are up when a colour is on, any ball that is not on with a free ball.</summary>
+    /// <summary>
+    /// The balls that may be nominated: the colours that are up when a colour is on, any ball that is not on with a free ball.
+    /// </summary>
     public static IReadOnlyList<BallId> Nominations(BallOn on, bool isFreeBall, IEnumerable<BallId> up)
     {
         var colours = up.Where(IsColour).Order().ToList();

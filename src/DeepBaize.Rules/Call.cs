@@ -12,7 +12,8 @@ internal sealed class Call
     public Call(FrameState before, BallId? nominated)
     {
         _before = before;
-        FreeBall = before.IsFreeBall && nominated is { } free && BallsOn.Nominations(before.On, true, before.Up).Contains(free) ? free : null;
+        FreeBall = before.IsFreeBall && nominated is { } free
+            && BallsOn.Nominations(before.On, true, before.Up).Contains(free) ? free : null;
         _on = [.. before.BallsThatAreOn(before.On == BallOn.Colour ? nominated : null)];
         // A colour of choice that nobody has named is none in particular: nothing that falls can be it.
         IsNamed = before.On != BallOn.Colour || nominated is not null;
@@ -35,7 +36,9 @@ internal sealed class Call
 
     /// <summary>True when the white touches a ball that is on: playing away from it counts as having hit it.</summary>
     public bool TouchesOn => _before.White is { } white
-        && _before.Balls.Any(placed => placed.Ball != BallId.Cue && IsOn(placed.Ball) && placed.Place.DistanceTo(white) - _before.Gauge.Diameter <= Layout.TouchingGap);
+        && _before.Balls.Any(
+            placed => placed.Ball != BallId.Cue && IsOn(placed.Ball)
+            && placed.Place.DistanceTo(white) - _before.Gauge.Diameter <= Layout.TouchingGap);
 
     /// <summary>Everything that is foul about a stroke but what it leaves.</summary>
     public IEnumerable<Foul> Fouls(StrokeFacts facts)
@@ -54,7 +57,8 @@ internal sealed class Call
     }
 
     /// <summary>True when the fouls say that the ball on was not hit first.</summary>
-    public static bool FailedToHit(IEnumerable<Foul> fouls) => fouls.Any(foul => foul.Kind is FoulKind.MissedAll or FoulKind.NotOnHitFirst or FoulKind.HitAtOnce);
+    public static bool FailedToHit(IEnumerable<Foul> fouls) =>
+        fouls.Any(foul => foul.Kind is FoulKind.MissedAll or FoulKind.NotOnHitFirst or FoulKind.HitAtOnce);
 
     /// <summary>Points of a stroke without a foul.</summary>
     public int Points(StrokeFacts facts)
@@ -65,7 +69,8 @@ internal sealed class Call
     }
 
     /// <summary>The colour that is not put back: one that was on in the order of the colours.</summary>
-    public BallId? StaysDown(StrokeFacts facts) => BallsOn.ToBall(_before.On) is { } colour && facts.Potted.Contains(colour) ? colour : null;
+    public BallId? StaysDown(StrokeFacts facts) =>
+        BallsOn.ToBall(_before.On) is { } colour && facts.Potted.Contains(colour) ? colour : null;
 
     /// <summary>What is on next.</summary>
     /// <param name="facts">What happened.</param>

@@ -2,7 +2,9 @@ using DeepBaize.Table;
 
 namespace DeepBaize.Rules;
 
-/// <summary>What can be foul about a stroke (official rules, section 3, "Penalties"; numbers of the paragraphs differ between editions).</summary>
+/// <summary>
+/// What can be foul about a stroke (official rules, section 3, "Penalties"; numbers of the paragraphs differ between editions).
+/// </summary>
 public enum FoulKind
 {
     /// <summary>No ball was hit.</summary>
@@ -84,7 +86,8 @@ public readonly record struct Foul(FoulKind Kind, BallId? Ball = null)
     public const int Least = 4;
 
     /// <summary>
-    /// What it costs: at least 4 and at most 7; the value of the ball on for some fouls, the higher of that and the ball concerned for others, 7 for a few.
+    /// What it costs: at least 4 and at most 7; the value of the ball on for some fouls, the higher of that and the ball concerned for
+    /// others, 7 for a few.
     /// </summary>
     /// <param name="valueOn">What the ball on is worth.</param>
     public int Penalty(int valueOn) => Kind switch

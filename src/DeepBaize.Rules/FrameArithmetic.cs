@@ -10,7 +10,9 @@ public readonly record struct SnookersNeeded(int ToTie, int ToWin);
 /// <summary>The arithmetic of a frame.</summary>
 public static class FrameArithmetic
 {
-    /// <summary>Points that can still be potted, without penalties and without a black that is spotted again; a free ball adds what it can bring.</summary>
+    /// <summary>
+    /// Points that can still be potted, without penalties and without a black that is spotted again; a free ball adds what it can bring.
+    /// </summary>
     /// <param name="frame">The frame.</param>
     public static int PointsRemaining(FrameState frame)
     {
@@ -74,7 +76,10 @@ public static class FrameArithmetic
         return 1 - lead;
     }
 
-    /// <summary>What the colours after the reds must bring on average for a total of points before the six colours in order; may be more than 7, which cannot be.</summary>
+    /// <summary>
+    /// What the colours after the reds must bring on average for a total of points before the six colours in order; may be more than 7,
+    /// which cannot be.
+    /// </summary>
     /// <param name="target">Points before the yellow.</param>
     /// <param name="scored">Points scored.</param>
     /// <param name="reds">Reds still up, at least 1.</param>
@@ -98,7 +103,9 @@ public static class FrameArithmetic
         return short_ < 0 ? new SnookersNeeded(0, 0) : new SnookersNeeded((short_ + penalty - 1) / penalty, short_ / penalty + 1);
     }
 
-    /// <summary>True when a player who is behind can still tie or win: with only the black left, first pot or foul ends the frame.</summary>
+    /// <summary>
+    /// True when a player who is behind can still tie or win: with only the black left, first pot or foul ends the frame.
+    /// </summary>
     /// <param name="frame">The frame.</param>
     public static bool CanBeSaved(FrameState frame)
     {

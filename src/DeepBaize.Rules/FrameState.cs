@@ -60,7 +60,9 @@ public sealed record FrameState(
         ArgumentNullException.ThrowIfNull(layout);
         ArgumentNullException.ThrowIfNull(state);
         if ((state.On ?? BallsOn.Infer(layout.Balls.Select(placed => placed.Ball))) is not { } on) return null;
-        return new FrameState(layout.Balls, layout.Gauge, on, state.Scores ?? default, state.Break ?? 0, state.IsInHand, state.IsFreeBall, Misses: state.MissCount);
+        return new FrameState(
+            layout.Balls, layout.Gauge, on, state.Scores ?? default, state.Break ?? 0, state.IsInHand, state.IsFreeBall,
+            Misses: state.MissCount);
     }
 
     /// <summary>A frame that was laid and of which nobody says what is on: a ball is played at, so it is on.</summary>
@@ -70,7 +72,8 @@ public sealed record FrameState(
     {
         ArgumentNullException.ThrowIfNull(layout);
         List<BallId> up = [.. layout.Balls.Select(placed => placed.Ball)];
-        return new FrameState(layout.Balls, layout.Gauge, ball is { } played ? BallsOn.InferFor(up, played) : BallsOn.Infer(up) ?? BallOn.Red);
+        return new FrameState(
+            layout.Balls, layout.Gauge, ball is { } played ? BallsOn.InferFor(up, played) : BallsOn.Infer(up) ?? BallOn.Red);
     }
 
     /// <summary>The balls that are up, without the white.</summary>

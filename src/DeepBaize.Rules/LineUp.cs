@@ -17,8 +17,8 @@ public enum LineUpFailure
 }
 
 /// <summary>
-/// The rules of a line-up: reds laid out for practice, cleared with colours as in a frame; a miss or a foul ends the attempt, and in the hard form so does a white that comes to a cushion
-/// (common practice, no source).
+/// The rules of a line-up: reds laid out for practice, cleared with colours as in a frame; a miss or a foul ends the attempt, and in the
+/// hard form so does a white that comes to a cushion (common practice, no source).
 /// </summary>
 /// <param name="MayTouchCushion">False when the white must not come to a cushion.</param>
 public sealed record LineUp(bool MayTouchCushion = true)
@@ -45,6 +45,12 @@ public sealed record LineUp(bool MayTouchCushion = true)
         ArgumentNullException.ThrowIfNull(before);
         var failure = Judge(ruling, facts);
         if (failure == LineUpFailure.None) return ruling;
-        return ruling with { Points = 0, StaysAtTable = false, Failure = failure, Next = ruling.Next with { Scores = before.Scores, Break = before.Break } };
+        return ruling with
+        {
+            Points = 0,
+            StaysAtTable = false,
+            Failure = failure,
+            Next = ruling.Next with { Scores = before.Scores, Break = before.Break }
+        };
     }
 }

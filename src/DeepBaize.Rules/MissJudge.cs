@@ -3,7 +3,8 @@ using DeepBaize.Table;
 namespace DeepBaize.Rules;
 
 /// <summary>
-/// Judges whether a foul is also a miss (official rules, section 3, from memory). Whether a snookered player tried his best is the referee's to say.
+/// Judges whether a foul is also a miss (official rules, section 3, from memory). Whether a snookered player tried his best is the
+/// referee's to say.
 /// </summary>
 /// <param name="sight">The straight ways on the table.</param>
 internal sealed class MissJudge(Sight sight)
@@ -18,7 +19,9 @@ internal sealed class MissJudge(Sight sight)
     {
         if (!Call.FailedToHit(fouls)) return (MissCall.None, 0);
         var targets = call.Targets.ToHashSet();
-        List<Place> Places(bool on) => [.. before.Balls.Where(placed => placed.Ball != BallId.Cue && targets.Contains(placed.Ball) == on).Select(placed => placed.Place)];
+        List<Place> Places(bool on) =>
+            [.. before.Balls.Where(placed => placed.Ball != BallId.Cue && targets.Contains(placed.Ball) == on)
+                .Select(placed => placed.Place)];
         var (others, on) = (Places(false), Places(true));
         bool Reaches(Place from, Func<BallInSight, bool> asks) => on.Exists(target => asks(sight.Reach(from, target, others)));
         // In hand the player chose from where he played: he could have had what there is from anywhere in the D.
@@ -39,6 +42,9 @@ internal sealed class MissJudge(Sight sight)
         return (Could(ball => ball.AnyPart) ? MissCall.Called : MissCall.RefereeJudges, 0);
     }
 
-    /// <summary>True when one of the players needs penalty points, or the points left just level the scores: then no miss is called.</summary>
-    private static bool IsDecided(FrameState frame) => Math.Abs(frame.Scores.Player - frame.Scores.Opponent) >= FrameArithmetic.PointsRemaining(frame);
+    /// <summary>
+    /// True when one of the players needs penalty points, or the points left just level the scores: then no miss is called.
+    /// </summary>
+    private static bool IsDecided(FrameState frame) =>
+        Math.Abs(frame.Scores.Player - frame.Scores.Opponent) >= FrameArithmetic.PointsRemaining(frame);
 }

@@ -46,7 +46,8 @@ public readonly record struct Scores(int Player, int Opponent);
 /// <param name="Break">Points of the break so far.</param>
 /// <param name="MissCount">How often a foul and a miss was called from this position.</param>
 public sealed record PlayState(
-    BallOn? On = null, BallId? Nominated = null, bool IsInHand = false, bool IsFreeBall = false, Scores? Scores = null, int? Break = null, int MissCount = 0)
+    BallOn? On = null, BallId? Nominated = null, bool IsInHand = false, bool IsFreeBall = false, Scores? Scores = null, int? Break = null,
+    int MissCount = 0)
 {
     /// <summary>Nothing is known beyond the balls.</summary>
     public static PlayState Unknown { get; } = new();

@@ -4,9 +4,12 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Rules;
 
 /// <summary>
-/// Judges strokes by the official rules of the game, section 3 (from memory where editions differ; the governing body's current rules and the referee decide).
+/// Judges strokes by the official rules of the game, section 3 (from memory where editions differ; the governing body's current rules and
+/// the referee decide).
 /// </summary>
-/// <param name="sight">The straight ways on the table; without them snookers and misses are not judged, which is all that a search needs.</param>
+/// <param name="sight">
+/// The straight ways on the table; without them snookers and misses are not judged, which is all that a search needs.
+/// </param>
 public sealed class Referee(Sight? sight)
 {
     /// <summary>Judges a stroke.</summary>
@@ -23,7 +26,8 @@ public sealed class Referee(Sight? sight)
         var fouls = call.Fouls(facts).ToList();
         var after = Settle(before, call, facts, fouls.Count > 0, out var spotted);
         // The free ball must not have snookered the opponent, unless only pink and black are left.
-        if (sight is not null && fouls.Count == 0 && call.FreeBall is { } free && call.Points(facts) == 0 && !OnlyPinkAndBlack(after) && sight.IsSnookeredBy(after, free))
+        if (sight is not null && fouls.Count == 0 && call.FreeBall is { } free && call.Points(facts) == 0 && !OnlyPinkAndBlack(after)
+            && sight.IsSnookeredBy(after, free))
             fouls.Add(new Foul(FoulKind.SnookeredByFreeBall));
         var ruling = fouls.Count > 0 ? Foul(before, call, facts, fouls, after, spotted) : Legal(before, call, facts, after, spotted);
         return before.LineUp?.Apply(ruling, facts, before) ?? ruling;
@@ -36,17 +40,21 @@ public sealed class Referee(Sight? sight)
         var points = call.Points(facts);
         var scores = before.Scores with { Player = before.Scores.Player + points };
         var isLast = before.Phase == FramePhase.RespottedBlack || before.IsOnlyBlackLeft;
-        if (isLast && points > 0) return Ended(points, 0, [], MissCall.None, spotted, after with { Scores = scores, Break = before.Break + points });
-        var next = points > 0 ? after with { Scores = scores, Break = before.Break + points } : (after with { Scores = scores }).ForOpponent();
+        if (isLast && points > 0)
+            return Ended(points, 0, [], MissCall.None, spotted, after with { Scores = scores, Break = before.Break + points });
+        var next = points > 0
+            ? after with { Scores = scores, Break = before.Break + points } : (after with { Scores = scores }).ForOpponent();
         return new Ruling(points, 0, [], points > 0, MissCall.None, FrameEnd.None, spotted, next);
     }
 
-    private Ruling Foul(FrameState before, Call call, StrokeFacts facts, List<Foul> fouls, FrameState after, IReadOnlyList<PlacedBall> spotted)
+    private Ruling Foul(FrameState before, Call call, StrokeFacts facts,
+        List<Foul> fouls, FrameState after, IReadOnlyList<PlacedBall> spotted)
     {
         var penalty = fouls.Max(foul => foul.Penalty(call.ValueOn));
         var scores = before.Scores with { Opponent = before.Scores.Opponent + penalty };
         var next = after with { Scores = scores };
-        if (before.Phase == FramePhase.RespottedBlack || before.IsOnlyBlackLeft) return Ended(0, penalty, fouls, MissCall.None, spotted, next);
+        if (before.Phase == FramePhase.RespottedBlack || before.IsOnlyBlackLeft)
+            return Ended(0, penalty, fouls, MissCall.None, spotted, next);
         var (miss, misses) = sight is null ? (MissCall.None, 0) : new MissJudge(sight).Judge(before, call, fouls, next);
         next = next.ForOpponent();
         if (miss == MissCall.FrameLost)
@@ -59,8 +67,11 @@ public sealed class Referee(Sight? sight)
         { Misses = misses };
     }
 
-    /// <summary>The last black has fallen or was fouled: the frame is over, or the black is spotted again when the scores are level.</summary>
-    private static Ruling Ended(int points, int penalty, IReadOnlyList<Foul> fouls, MissCall miss, IReadOnlyList<PlacedBall> spotted, FrameState last)
+    /// <summary>
+    /// The last black has fallen or was fouled: the frame is over, or the black is spotted again when the scores are level.
+    /// </summary>
+    private static Ruling Ended(
+        int points, int penalty, IReadOnlyList<Foul> fouls, MissCall miss, IReadOnlyList<PlacedBall> spotted, FrameState last)
     {
         var lead = last.Scores.Player - last.Scores.Opponent;
         if (lead != 0)

@@ -10,8 +10,8 @@ public static class Respotting
     private const double Gap = 0.0001;
 
     /// <summary>
-    /// The place of a colour: its own spot; if that is occupied the highest free spot; if all are, as near its own as possible on the line to the nearest part of
-    /// the top cushion without touching, and for pink and black without room there below their spot.
+    /// The place of a colour: its own spot; if that is occupied the highest free spot; if all are, as near its own as possible on the line
+    /// to the nearest part of the top cushion without touching, and for pink and black without room there below their spot.
     /// </summary>
     /// <param name="colour">The colour.</param>
     /// <param name="others">Places of the other balls on the table.</param>
@@ -50,7 +50,8 @@ public static class Respotting
                 if (Math.Abs(across) >= apart) continue;
                 var place = own with { X = other.X + way * Math.Sqrt(apart * apart - across * across) };
                 var isOnBed = place.X >= gauge.CushionInset && place.X <= Measurements.Length - gauge.CushionInset;
-                if ((place.X - own.X) * way > 0 && isOnBed && IsFree(place) && (best is not { } known || (known.X - place.X) * way > 0)) best = place;
+                if ((place.X - own.X) * way > 0 && isOnBed && IsFree(place) && (best is not { } known || (known.X - place.X) * way > 0))
+                    best = place;
             }
 
             return best;

@@ -14,7 +14,9 @@ public enum FrameEnd
     OpponentWins,
 }
 
-/// <summary>Whether a foul is also a miss (official rules, section 3, "Foul and a miss"; details from memory, the referee's judgement decides).</summary>
+/// <summary>
+/// Whether a foul is also a miss (official rules, section 3, "Foul and a miss"; details from memory, the referee's judgement decides).
+/// </summary>
 public enum MissCall
 {
     /// <summary>No miss.</summary>
@@ -72,7 +74,8 @@ public sealed record Ruling(
     /// <exception cref="InvalidOperationException">There was no foul, or the frame is over.</exception>
     public FrameState PlayedAgain()
     {
-        if (!IsFoul || End != FrameEnd.None) throw new InvalidOperationException("Only after a foul may the player be asked to play again.");
+        if (!IsFoul || End != FrameEnd.None)
+            throw new InvalidOperationException("Only after a foul may the player be asked to play again.");
         return Next.ForOpponent() with { IsFreeBall = false };
     }
 

@@ -11,7 +11,8 @@ namespace DeepBaize.Rules;
 public readonly record struct BallInSight(bool BothEdges, bool FullBall, bool AnyPart);
 
 /// <summary>
-/// Straight ways of the white between the balls (official rules, section 2, "Snookered"). Only balls block: where a cushion is met before the ball that would be in the way, nothing is.
+/// Straight ways of the white between the balls (official rules, section 2, "Snookered"). Only balls block: where a cushion is met before
+/// the ball that would be in the way, nothing is.
 /// </summary>
 /// <param name="outline">The table's outline.</param>
 /// <param name="gauge">Size of the balls.</param>
@@ -109,7 +110,8 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
         var taken = frame.ObjectBalls.Select(placed => placed.Place).ToList();
         for (var across = -radius; across <= radius; across += GridStep / 4)
         {
-            if (Try(centre.Offset(0, across)) || Try(centre.Offset(-Math.Sqrt(Math.Max(0, radius * radius - across * across)), across))) return true;
+            if (Try(centre.Offset(0, across)) || Try(centre.Offset(-Math.Sqrt(Math.Max(0, radius * radius - across * across)), across)))
+                return true;
         }
 
         for (var back = GridStep; back <= radius; back += GridStep)
@@ -196,7 +198,8 @@ public sealed class Sight(TableOutline outline, BallGauge gauge)
     {
         for (var at = CushionStep; at < run; at += CushionStep)
         {
-            if (!outline.IsOnBed(white.Offset(at * Math.Cos(direction), at * Math.Sin(direction)), gauge.CushionInset - FinestStep)) return false;
+            if (!outline.IsOnBed(white.Offset(at * Math.Cos(direction), at * Math.Sin(direction)), gauge.CushionInset - FinestStep))
+                return false;
         }
 
         return true;

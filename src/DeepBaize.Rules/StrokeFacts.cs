@@ -6,7 +6,10 @@ namespace DeepBaize.Rules;
 /// <summary>What a referee sees of a stroke. Rules judge by this alone and do not ask how balls move.</summary>
 public sealed record StrokeFacts
 {
-    /// <summary>The ball that the white hits first; two when it hits them at once, none when it hits nothing. A ball that it touches at the start counts only when it is moved.</summary>
+    /// <summary>
+    /// The ball that the white hits first; two when it hits them at once, none when it hits nothing. A ball that it touches at the start
+    /// counts only when it is moved.
+    /// </summary>
     public IReadOnlyList<BallId> FirstHit { get; init; } = [];
 
     /// <summary>The balls that fall, the white among them for an in-off.</summary>

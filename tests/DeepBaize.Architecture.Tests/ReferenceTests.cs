@@ -17,6 +17,8 @@ public sealed class ReferenceTests
         ["DeepBaize.Web"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Rules", "DeepBaize.Planning", "DeepBaize.Data"],
     };
 
+    private const int Longest = 140;
+
     /// <summary>Folders of an assembly in order: each may use those before it, none after it.</summary>
     private static readonly Dictionary<string, string[]> Order = new()
     {
@@ -25,7 +27,8 @@ public sealed class ReferenceTests
         ["DeepBaize.Planning"] = ["Aiming", "Reading", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks"],
         ["DeepBaize.Web"] =
         [
-            "Wording", "Mapping", "Problems", "Reading", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces", "Shots", "Pots",
+            "Wording", "Mapping", "Problems", "Reading", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces", "Shots",
+            "Pots",
             "Chances", "Players", "Breaks", "Layouts", "Exchange", "Sheets", "Presets",
         ],
     };
@@ -94,6 +97,17 @@ public sealed class ReferenceTests
                 .Where(folder => folder is not ("bin" or "obj" or "openapi"));
             Assert.Equal(folders.Order(), found.Order());
         }
+    }
+
+    /// <summary>Migrations are generated.</summary>
+    [Fact]
+    public void Lines_of_code_are_not_longer_than_140()
+    {
+        var files = new[] { "src", "tests", "bench" }
+            .SelectMany(part => Directory.GetFiles(Path.Combine(Root(), part), "*.cs", SearchOption.AllDirectories))
+            .Where(file => !file.Split(Path.DirectorySeparatorChar).Any(part => part is "bin" or "obj" or "Migrations" or "node_modules"));
+        var found = files.SelectMany(file => File.ReadLines(file).Select((line, i) => (line.Length, Where: $"{file}:{i + 1}")));
+        Assert.Equal([], found.Where(line => line.Length > Longest).Select(line => line.Where));
     }
 
     private static string Root()

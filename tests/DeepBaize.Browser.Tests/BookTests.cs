@@ -97,7 +97,8 @@ public sealed class BookTests(BrowserFixture browser) : IDisposable
         var files = new (string Name, byte[] Bytes, string Words)[]
         {
             ("cut.json", Encoding.UTF8.GetBytes("""{"schemaVersion":4,"balls":[{"id":"cue","""), "it breaks off here"),
-            ("formula.csv", Encoding.UTF8.GetBytes("record,name,x_mm,y_mm,value\nversion,,,,1\nball,cue,=1+1,900,\n"), "Line 3, x_mm: this looks like a formula"),
+            ("formula.csv", Encoding.UTF8.GetBytes("record,name,x_mm,y_mm,value\nversion,,,,1\nball,cue,=1+1,900,\n"),
+                "Line 3, x_mm: this looks like a formula"),
             ("picture.json", [0x89, 0x50, 0x4E, 0x47, 0, 0, 0], "This is no text file."),
         };
         foreach (var (name, bytes, words) in files)

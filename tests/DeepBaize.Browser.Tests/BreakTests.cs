@@ -25,13 +25,15 @@ public sealed class BreakTests(BrowserFixture browser)
             const boxes = (selector) => [...document.querySelectorAll(selector)].map((one) => one.getBoundingClientRect())
             const meet = (a, b) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom
             const numerals = boxes('.numeral circle')
-            return boxes('[data-testid=plan-marks] text').filter((one) => numerals.some((numeral) => meet(one, numeral))).length > 0 ? 'a number under a numeral' : ''
+            return boxes('[data-testid=plan-marks] text').filter((one) => numerals.some((numeral) => meet(one, numeral))).length > 0
+                ? 'a number under a numeral' : ''
             """));
 
         // One sentence, one mark, the stroke on the sheet.
         Assert.Contains(Steps()[0].Text.Split(',')[0], page.Text("verdict"), StringComparison.Ordinal);
         Assert.Single(browser.Driver.FindElements(By.CssSelector("[data-testid=plan-mark]")));
-        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=paths] path.ribbon, [data-testid=paths] circle.ribbon")).Count > 0);
+        page.Until(() => browser.Driver.FindElements(
+            By.CssSelector("[data-testid=paths] path.ribbon, [data-testid=paths] circle.ribbon")).Count > 0);
         Assert.Equal("", page.Text("plan-old"));
         var facts = browser.Driver.FindElements(By.CssSelector("[data-fact]"));
         Assert.InRange(facts.Count, 1, 3);
@@ -133,7 +135,8 @@ public sealed class BreakTests(BrowserFixture browser)
         // Played up the table along a cushion the attempt is over, and the balls lie as at its beginning.
         page.Press("aim", [.. Enumerable.Repeat(Keys.Shift + Keys.ArrowRight, 12)]);
         page.Find("play-step").Click();
-        page.Until(() => page.Text("attempts") is var told && told.StartsWith("Attempt 2", StringComparison.Ordinal) && told.Contains("best 1", StringComparison.Ordinal));
+        page.Until(() => page.Text("attempts") is var told && told.StartsWith("Attempt 2", StringComparison.Ordinal)
+            && told.Contains("best 1", StringComparison.Ordinal));
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count == balls);
     }
 
@@ -166,5 +169,6 @@ public sealed class BreakTests(BrowserFixture browser)
     private IReadOnlyList<IWebElement> Steps() => browser.Driver.FindElements(By.CssSelector("[data-step]"));
 
     private void Finish(TablePage page) => page.Until(() =>
-        browser.Driver.FindElements(By.CssSelector("[data-testid=stop-plan]")).Count == 0 && page.Text("plan-state").Contains("looked at", StringComparison.Ordinal));
+        browser.Driver.FindElements(By.CssSelector("[data-testid=stop-plan]")).Count == 0
+            && page.Text("plan-state").Contains("looked at", StringComparison.Ordinal));
 }

@@ -23,8 +23,10 @@ public sealed class BrowserFixture : IAsyncLifetime
         _server = await BaizeServer.StartAsync(TestCluster.Shared);
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--disable-quic", "--force-device-scale-factor=1", $"--user-data-dir={_profile}");
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update", "--disable-sync", "--disable-quic", "--force-device-scale-factor=1",
+            $"--user-data-dir={_profile}");
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
         _driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin/chromedriver"), options);
         SetSize(1280, 800);
@@ -86,7 +88,9 @@ public sealed class BrowserFixture : IAsyncLifetime
     }
 }
 
-/// <summary>Two lanes of tests side by side, each with an application, a database and a browser of its own: one waits while the other works.</summary>
+/// <summary>
+/// Two lanes of tests side by side, each with an application, a database and a browser of its own: one waits while the other works.
+/// </summary>
 internal static class Lane
 {
     public const string Table = "table";

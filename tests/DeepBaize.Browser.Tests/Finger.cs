@@ -3,7 +3,9 @@ using OpenQA.Selenium.Chrome;
 
 namespace DeepBaize.Browser.Tests;
 
-/// <summary>A finger on a tablet: real touch events, at places between pixels as a fine screen reports them. It counts what it does.</summary>
+/// <summary>
+/// A finger on a tablet: real touch events, at places between pixels as a fine screen reports them. It counts what it does.
+/// </summary>
 internal sealed class Finger(TablePage page, ChromeDriver driver)
 {
     /// <summary>Seconds that a tap and a drag take a player.</summary>
@@ -18,7 +20,8 @@ internal sealed class Finger(TablePage page, ChromeDriver driver)
     public void Tap(string selector)
     {
         var middle = (IReadOnlyList<object>)page.Script(
-            $"const b = document.querySelector(\"{selector}\").getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2]")!;
+            $"const b = document.querySelector(\"{selector}\").getBoundingClientRect(); return [b.left + b.width / 2, b.top + "
+                + $"b.height / 2]")!;
         Tap(Number(middle[0]), Number(middle[1]));
     }
 
@@ -29,7 +32,9 @@ internal sealed class Finger(TablePage page, ChromeDriver driver)
         Tap(x, y);
     }
 
-    /// <summary>Drags from one place on the table to another; the finger stops before it lets go, and the table stays where it is.</summary>
+    /// <summary>
+    /// Drags from one place on the table to another; the finger stops before it lets go, and the table stays where it is.
+    /// </summary>
     public void Drag((double Up, double Across) from, (double Up, double Across) to)
     {
         var (x, y) = OnScreen(from.Up, from.Across);
@@ -68,7 +73,8 @@ internal sealed class Finger(TablePage page, ChromeDriver driver)
             ["type"] = type,
             ["touchPoints"] = x is null
                 ? Array.Empty<object>()
-                : new object[] { new Dictionary<string, object> { ["x"] = Math.Round(x.Value * 2) / 2, ["y"] = Math.Round(y!.Value * 2) / 2 } },
+                : new object[] { new Dictionary<string, object> { ["x"] = Math.Round(x.Value * 2) / 2,
+                    ["y"] = Math.Round(y!.Value * 2) / 2 } },
         });
 
     /// <summary>Where a place is on the screen: between the pictures of the spots, however the table is turned.</summary>

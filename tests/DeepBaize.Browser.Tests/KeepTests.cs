@@ -34,7 +34,8 @@ public sealed class KeepTests(BrowserFixture browser)
         var (red, blackNow) = (page.PlaceOf("red2"), page.PlaceOf("black"));
         Assert.Equal(52.5, Math.Sqrt(Math.Pow(red.X - blackNow.X, 2) + Math.Pow(red.Y - blackNow.Y, 2)), 0.01);
         Assert.True(page.PlaceOf("red1").X < start.X - 350);
-        page.Until(() => Kept(browser.Client) is { } kept && kept.GetProperty("content").GetProperty("balls").GetRawText() == page.Sheet().GetProperty("balls").GetRawText());
+        page.Until(() => Kept(browser.Client) is { } kept
+            && kept.GetProperty("content").GetProperty("balls").GetRawText() == page.Sheet().GetProperty("balls").GetRawText());
 
         page.Find("undo").Click();
         page.Settle();
@@ -95,10 +96,12 @@ public sealed class KeepTests(BrowserFixture browser)
     private static string Essence(TablePage page)
     {
         var sheet = page.Sheet();
-        return sheet.GetProperty("balls").GetRawText() + sheet.GetProperty("stroke").GetProperty("pace").GetRawText() + sheet.GetProperty("pot").GetRawText();
+        return sheet.GetProperty("balls").GetRawText() + sheet.GetProperty("stroke").GetProperty("pace")
+            .GetRawText() + sheet.GetProperty("pot").GetRawText();
     }
 
-    private static IReadOnlyList<string> Raw(TablePage page) => [.. page.Sheet().GetProperty("raw").EnumerateArray().Select(id => id.GetString()!)];
+    private static IReadOnlyList<string> Raw(TablePage page) =>
+        [.. page.Sheet().GetProperty("raw").EnumerateArray().Select(id => id.GetString()!)];
 
     private static JsonElement? Kept(HttpClient client)
     {

@@ -46,7 +46,8 @@ public sealed class LayTests(BrowserFixture browser)
         Assert.True(finger.Gestures <= Wanted.Length + 3, $"{finger.Gestures} gestures");
         Assert.True(finger.Seconds <= 30, $"{finger.Seconds} s");
         Assert.Equal(6, loupe);
-        Figures.Print($"Six colours and six reds by touch: {finger.Gestures} gestures, {finger.Seconds} s (2 s a drag, 1 s a tap), farthest ball {farthest:0.0} mm off.");
+        Figures.Print($"Six colours and six reds by touch: {finger.Gestures} gestures, {finger.Seconds} s (2 s a drag, 1 s a tap), "
+            + $"farthest ball {farthest:0.0} mm off.");
     }
 
     [Fact]
@@ -171,7 +172,8 @@ public sealed class LayTests(BrowserFixture browser)
         page.Find("lay-button").Click();
         page.Find("select").Click();
         var (one, two) = (page.PlaceOf("red1"), page.PlaceOf("red2"));
-        page.PullCloth((Math.Min(one.X, two.X) - 80, Math.Min(one.Y, two.Y) - 70), (Math.Max(one.X, two.X) + 80, Math.Max(one.Y, two.Y) + 70));
+        page.PullCloth((Math.Min(one.X, two.X) - 80, Math.Min(one.Y, two.Y) - 70),
+            (Math.Max(one.X, two.X) + 80, Math.Max(one.Y, two.Y) + 70));
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-ball][aria-pressed=true]")).Count == 2);
         page.PullCloth(one, (one.X - 900, one.Y));
         page.Until(() => Math.Abs(page.PlaceOf("red1").X - one.X + 900) < 12);
@@ -205,7 +207,8 @@ public sealed class LayTests(BrowserFixture browser)
         page.PullCloth((700, 1300), (850, 1300));
         page.Until(() => Marks().Count == 4);
         var sheet = page.Sheet();
-        Assert.Equal(["whitePlace", "zone", "gate", "target"], sheet.GetProperty("marks").EnumerateArray().Select(mark => mark.GetProperty("kind").GetString()!));
+        Assert.Equal(["whitePlace", "zone", "gate", "target"],
+            sheet.GetProperty("marks").EnumerateArray().Select(mark => mark.GetProperty("kind").GetString()!));
         Assert.Equal(0.15, sheet.GetProperty("marks")[3].GetProperty("radius").GetDouble(), 0.006);
         var text = browser.Driver.FindElement(By.CssSelector(".marks-list li:nth-child(4) input"));
         text.SendKeys("here" + Keys.Enter);
@@ -216,7 +219,8 @@ public sealed class LayTests(BrowserFixture browser)
         page.PressOn("[data-mark] .handle", Keys.Delete);
         page.Until(() => Marks().Count == 3);
 
-        System.Collections.ObjectModel.ReadOnlyCollection<IWebElement> Marks() => browser.Driver.FindElements(By.CssSelector("svg.table [data-mark]"));
+        System.Collections.ObjectModel.ReadOnlyCollection<IWebElement> Marks() =>
+            browser.Driver.FindElements(By.CssSelector("svg.table [data-mark]"));
     }
 
     [Fact]
@@ -281,7 +285,8 @@ public sealed class LayTests(BrowserFixture browser)
         Assert.Equal(x, page.PlaceOf("red1").X, 3.0);
         Assert.True(page.PlaceOf("red1").Y < y - 50);
         page.Find("letters").Click();
-        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-ball] .letters")).Select(letter => letter.Text).Order().SequenceEqual(new[] { "1", "2", "Bk", "W" }.Order()));
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-ball] .letters")).Select(letter => letter.Text).Order()
+            .SequenceEqual(new[] { "1", "2", "Bk", "W" }.Order()));
         page.Reload();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-ball] .letters")).Count == 4);
     }

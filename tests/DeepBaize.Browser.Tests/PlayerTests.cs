@@ -4,7 +4,9 @@ using OpenQA.Selenium;
 
 namespace DeepBaize.Browser.Tests;
 
-/// <summary>The player at the table: who plays, what the hands can do, zones, strokes side by side, and the section of players and tables.</summary>
+/// <summary>
+/// The player at the table: who plays, what the hands can do, zones, strokes side by side, and the section of players and tables.
+/// </summary>
 [Collection(Lane.Questions)]
 public sealed class PlayerTests(BrowserFixture browser)
 {
@@ -25,7 +27,8 @@ public sealed class PlayerTests(BrowserFixture browser)
             at.Choose("player-chooser", $"[data-player={player}]");
             at.Until(() => at.Text("chance-strip").Contains($"for {player}", StringComparison.Ordinal));
             at.SettleChances();
-            var box = (IReadOnlyList<object>)at.Script("const b = document.querySelector('[data-testid=stain-half]').getBBox(); return [b.width, b.height]")!;
+            var box = (IReadOnlyList<object>)at.Script(
+                "const b = document.querySelector('[data-testid=stain-half]').getBBox(); return [b.width, b.height]")!;
             var size = box.Select(value => Convert.ToDouble(value, CultureInfo.InvariantCulture)).ToList();
             browser.Driver.FindElement(By.CssSelector("[data-search=search]")).Click();
             at.Until(() => at.Text("zone-panel").Contains("done", StringComparison.Ordinal));
@@ -44,7 +47,8 @@ public sealed class PlayerTests(BrowserFixture browser)
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-chance=zone]")).Count == 1);
         var corner = page.Sheet().GetProperty("marks")[0].GetProperty("places")[0].GetProperty("x").GetDouble();
         page.PressOn(".marks .zone .handle", Keys.ArrowRight, Keys.ArrowRight);
-        page.Until(() => Math.Abs(page.Sheet().GetProperty("marks")[0].GetProperty("places")[0].GetProperty("x").GetDouble() - corner - 0.01) < 1e-9);
+        page.Until(() => Math.Abs(
+            page.Sheet().GetProperty("marks")[0].GetProperty("places")[0].GetProperty("x").GetDouble() - corner - 0.01) < 1e-9);
 
         browser.Driver.FindElement(By.CssSelector("[data-search=search]")).Click();
         page.Until(() => page.Text("zone-panel").Contains("done", StringComparison.Ordinal));
@@ -79,7 +83,8 @@ public sealed class PlayerTests(BrowserFixture browser)
         page.Type("h");
         page.SettleChances();
         foreach (var row in new[] { "pot", "next", "past", "short", "cueing", "source" })
-            Assert.EndsWith(".", browser.Driver.FindElement(By.CssSelector($"[data-row={row}]")).Text.Split('\n')[0].TrimEnd(), StringComparison.Ordinal);
+            Assert.EndsWith(".", browser.Driver.FindElement(By.CssSelector($"[data-row={row}]")).Text.Split('\n')[0].TrimEnd(),
+                StringComparison.Ordinal);
         page.Until(() => browser.Driver.FindElement(By.CssSelector("[data-row=simpler]")).Text.Length > 0);
         page.Find("keep-to-compare").Click();
         page.Press("run-rule", Keys.Shift + Keys.ArrowRight, Keys.Shift + Keys.ArrowRight);
@@ -197,7 +202,8 @@ public sealed class PlayerTests(BrowserFixture browser)
         page.Section("table");
         // The rule shows the player's own numbers now: pace 5 stands at 2.6 lengths.
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=run-rule]")).Count == 1);
-        page.Press("run-rule", Keys.Home, Keys.Shift + Keys.ArrowRight, Keys.Shift + Keys.ArrowRight, Keys.Shift + Keys.ArrowRight, Keys.Shift + Keys.ArrowRight);
+        page.Press("run-rule", Keys.Home, Keys.Shift + Keys.ArrowRight, Keys.Shift + Keys.ArrowRight, Keys.Shift + Keys.ArrowRight,
+            Keys.Shift + Keys.ArrowRight);
         page.Until(() => page.Find("run-rule").GetDomAttribute("aria-valuetext")!.Contains("2.6", StringComparison.Ordinal));
     }
 
@@ -226,7 +232,8 @@ public sealed class PlayerTests(BrowserFixture browser)
             Thread.Sleep(150);
         }
 
-        var took = ((IEnumerable<object>)page.Script("return window.took")!).Select(value => Convert.ToDouble(value, CultureInfo.InvariantCulture)).Order().ToList();
+        var took = ((IEnumerable<object>)page.Script("return window.took")!)
+            .Select(value => Convert.ToDouble(value, CultureInfo.InvariantCulture)).Order().ToList();
         Assert.True(took.Count >= 6, $"only {took.Count} chances were shown");
         Figures.Print($"from letting go to the chance that is shown: median {took[took.Count / 2]:0} ms of {took.Count} (aim 100).");
     }

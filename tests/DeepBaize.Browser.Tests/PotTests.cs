@@ -4,13 +4,16 @@ using OpenQA.Selenium;
 
 namespace DeepBaize.Browser.Tests;
 
-/// <summary>The moment at the ball: a pot is touched, aimed, kept, explained, and the white's ways are shown; by mouse and by keys.</summary>
+/// <summary>
+/// The moment at the ball: a pot is touched, aimed, kept, explained, and the white's ways are shown; by mouse and by keys.
+/// </summary>
 [Collection(Lane.Questions)]
 public sealed class PotTests(BrowserFixture browser)
 {
     private static readonly string[] Positions =
     [
-        "Black off its spot", "Line of reds", "Blue on the high side", "Frozen to the top cushion", "Long straight pot", "Screw back for the blue", "Round the angles",
+        "Black off its spot", "Line of reds", "Blue on the high side", "Frozen to the top cushion", "Long straight pot",
+        "Screw back for the blue", "Round the angles",
         "The same stroke on slow old cloth",
     ];
 
@@ -186,7 +189,8 @@ public sealed class PotTests(BrowserFixture browser)
         var clock = Stopwatch.StartNew();
         page.Find("open").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-position]")).Count == 3);
-        var third = browser.Driver.FindElements(By.CssSelector("[data-position]")).Last(one => one.GetDomAttribute("data-position") != page.Text("sheet-name"));
+        var third = browser.Driver.FindElements(By.CssSelector("[data-position]"))
+            .Last(one => one.GetDomAttribute("data-position") != page.Text("sheet-name"));
         var name = third.GetDomAttribute("data-position");
         var before = page.Text("verdict");
         third.Click();
@@ -233,15 +237,20 @@ public sealed class PotTests(BrowserFixture browser)
     {
         var tooLong = (string)page.Script("""
             const page = document.scrollingElement
-            const inner = [...document.querySelectorAll('.scroll')].filter((panel) => panel.scrollHeight > panel.clientHeight + 1 || panel.scrollWidth > panel.clientWidth + 1)
-            return [page.scrollHeight > innerHeight ? 'page' : '', ...inner.map((panel) => `${panel.getAttribute('aria-label')} ${panel.scrollHeight}>${panel.clientHeight} ${panel.scrollWidth}>${panel.clientWidth}`)].filter(Boolean).join(', ')
+            const inner = [...document.querySelectorAll('.scroll')]
+                .filter((panel) => panel.scrollHeight > panel.clientHeight + 1 || panel.scrollWidth > panel.clientWidth + 1)
+            return [
+                page.scrollHeight > innerHeight ? 'page' : '',
+                ...inner.map((panel) => `${panel.getAttribute('aria-label')} ${panel.scrollHeight}>${panel.clientHeight} ` +
+                    `${panel.scrollWidth}>${panel.clientWidth}`)].filter(Boolean).join(', ')
             """)!;
         Assert.True(tooLong.Length == 0, $"{where}: {tooLong}");
     }
 
     /// <summary>Labels that a line runs through, or that overlap; empty when all stand clear.</summary>
     private const string Collisions = """
-        const boxes = [...document.querySelectorAll('[data-word]')].map((word) => ({ name: word.dataset.word, box: word.querySelector('rect').getBBox() }))
+        const boxes = [...document.querySelectorAll('[data-word]')]
+            .map((word) => ({ name: word.dataset.word, box: word.querySelector('rect').getBBox() }))
         const inside = (p, b) => p.x > b.x && p.x < b.x + b.width && p.y > b.y && p.y < b.y + b.height
         const found = []
         const lines = document.querySelectorAll('.hairline, [data-testid=paths] .line, [data-testid=paths] path.ribbon')
@@ -249,13 +258,16 @@ public sealed class PotTests(BrowserFixture browser)
           const length = line.getTotalLength()
           for (let at = 0; at <= length; at += 12) {
             const p = line.getPointAtLength(at)
-            for (const { name, box } of boxes) if (inside(p, box)) found.push(`${name} under ${line.getAttribute('class')}`)
+            for (const { name, box } of boxes)
+            if (inside(p, box)) found.push(`${name} under ${line.getAttribute('class')}`)
           }
         }
         for (const dot of document.querySelectorAll('[data-testid=paths] circle.ribbon'))
-          for (const { name, box } of boxes) if (inside({ x: +dot.getAttribute('cx'), y: +dot.getAttribute('cy') }, box)) found.push(`${name} under a stipple`)
+          for (const { name, box } of boxes)
+            if (inside({ x: +dot.getAttribute('cx'), y: +dot.getAttribute('cy') }, box)) found.push(`${name} under a stipple`)
         boxes.forEach((a, i) => boxes.slice(i + 1).forEach((b) => {
-          if (a.box.x < b.box.x + b.box.width && b.box.x < a.box.x + a.box.width && a.box.y < b.box.y + b.box.height && b.box.y < a.box.y + a.box.height) found.push(`${a.name} on ${b.name}`)
+          if (a.box.x < b.box.x + b.box.width && b.box.x < a.box.x + a.box.width && a.box.y < b.box.y + b.box.height
+            && b.box.y < a.box.y + a.box.height) found.push(`${a.name} on ${b.name}`)
         }))
         return [...new Set(found)].join(', ')
         """;

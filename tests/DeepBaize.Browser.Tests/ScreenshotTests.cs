@@ -59,7 +59,8 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.Find("white-button").Click();
         page.View("map");
         page.ClickCloth(2500, 700);
-        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-cell]")).Count == 441 && browser.Driver.FindElements(By.CssSelector(".cell.inZone")).Count > 0);
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-cell]")).Count == 441
+            && browser.Driver.FindElements(By.CssSelector(".cell.inZone")).Count > 0);
     });
 
     [Fact]

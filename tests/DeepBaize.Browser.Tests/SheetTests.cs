@@ -10,7 +10,8 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
 {
     /// <summary>Every face of the bench, and the state of play, by how it is opened.</summary>
     private static readonly string[] Faces =
-        ["stroke", "lay", "lay-chosen", "presets", "preset", "reading", "aim", "white", "chance", "zone", "numbers", "open", "alike", "save", "files", "view", "help", "state"];
+        ["stroke", "lay", "lay-chosen", "presets", "preset", "reading", "aim", "white", "chance", "zone", "numbers", "open", "alike",
+            "save", "files", "view", "help", "state"];
 
     [Fact]
     public void A_ball_dropped_beside_another_touches_it_on_the_cushion_it_freezes_to_it_and_off_the_table_it_is_gone()
@@ -102,7 +103,8 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         Assert.Contains("White meets red", first.GetDomAttribute("aria-label"), StringComparison.Ordinal);
         browser.Hand().MoveToElement(first).Perform();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=numbers] tr.told")).Count == 1);
-        Assert.Contains("White meets red", browser.Driver.FindElement(By.CssSelector("[data-testid=numbers] tr.told")).Text, StringComparison.Ordinal);
+        Assert.Contains("White meets red", browser.Driver.FindElement(By.CssSelector("[data-testid=numbers] tr.told")).Text,
+            StringComparison.Ordinal);
     }
 
     [Fact]
@@ -156,10 +158,12 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         page.OpenPosition("Round the angles");
         page.Find("step").Click();
         page.Find("open").Click();
-        var addresses = ((IEnumerable<object>)page.Script("return performance.getEntriesByType('resource').map(e => e.name)")!).Cast<string>().ToList();
+        var addresses = ((IEnumerable<object>)page.Script("return performance.getEntriesByType('resource').map(e => e.name)")!)
+            .Cast<string>().ToList();
         Assert.NotEmpty(addresses);
         Assert.All(addresses, address => Assert.StartsWith(browser.Address.ToString(), address, StringComparison.Ordinal));
-        var errors = browser.Driver.Manage().Logs.GetLog(LogType.Browser).Where(entry => entry.Level >= LogLevel.Warning).Select(entry => entry.Message);
+        var errors = browser.Driver.Manage().Logs.GetLog(LogType.Browser).Where(entry => entry.Level >= LogLevel.Warning)
+            .Select(entry => entry.Message);
         Assert.Empty(errors);
     }
 
@@ -188,7 +192,9 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         Assert.Empty(found);
     }
 
-    /// <summary>From the pointer's move to the painted path; the figure is printed and not asserted, since machines are noisy (aim: p95 50 ms).</summary>
+    /// <summary>
+    /// From the pointer's move to the painted path; the figure is printed and not asserted, since machines are noisy (aim: p95 50 ms).
+    /// </summary>
     [Fact]
     public async Task The_path_follows_the_pointer()
     {
@@ -209,7 +215,8 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         for (var i = 0; i < 60; i++) drag.MoveByOffset(i % 20 < 10 ? 2 : -2, i % 2);
         drag.Release().Perform();
         page.Settle();
-        var took = ((IEnumerable<object>)page.Script("return window.took")!).Select(value => Convert.ToDouble(value, CultureInfo.InvariantCulture)).Order().ToList();
+        var took = ((IEnumerable<object>)page.Script("return window.took")!)
+            .Select(value => Convert.ToDouble(value, CultureInfo.InvariantCulture)).Order().ToList();
         Assert.True(took.Count > 10, $"only {took.Count} paths were painted");
         var (median, p95) = (took[took.Count / 2], took[(int)(took.Count * 0.95)]);
         var figure = $"From pointer move to painted path, 22 balls: median {median:0} ms, p95 {p95:0} ms, {took.Count} paths.";
@@ -224,8 +231,10 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
     private static void AssertFits(TablePage page, string where, (int Width, int? Height) screen)
     {
         var size = (IReadOnlyList<object>)page.Script("const e = document.scrollingElement; return [e.scrollWidth, e.scrollHeight]")!;
-        var (width, height) = (Convert.ToInt32(size[0], CultureInfo.InvariantCulture), Convert.ToInt32(size[1], CultureInfo.InvariantCulture));
-        Assert.True(width <= screen.Width && height <= (screen.Height ?? height), $"{where}: the page is {width} x {height} on a screen of {screen}");
+        var (width, height) = (
+            Convert.ToInt32(size[0], CultureInfo.InvariantCulture), Convert.ToInt32(size[1], CultureInfo.InvariantCulture));
+        Assert.True(width <= screen.Width
+            && height <= (screen.Height ?? height), $"{where}: the page is {width} x {height} on a screen of {screen}");
         var small = (string)page.Script(
             """
             const small = []

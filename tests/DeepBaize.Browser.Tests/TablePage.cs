@@ -49,7 +49,8 @@ internal sealed class TablePage(BrowserFixture browser)
             """
             const done = arguments[0]
             localStorage.clear()
-            const forget = (name) => new Promise((resolve) => { const asked = indexedDB.deleteDatabase(name); asked.onsuccess = asked.onerror = resolve })
+            const forget = (name) => new Promise((resolve) => {
+                const asked = indexedDB.deleteDatabase(name); asked.onsuccess = asked.onerror = resolve })
             indexedDB.databases().then((all) => Promise.all(all.map((one) => forget(one.name)))).then(() => done())
             """);
     }
@@ -74,7 +75,8 @@ internal sealed class TablePage(BrowserFixture browser)
 
     public IWebElement Find(string testId) => _driver.FindElement(By.CssSelector($"[data-testid={testId}]"));
 
-    public string Text(string testId) => Steady(() => _driver.FindElements(By.CssSelector($"[data-testid={testId}]")).FirstOrDefault()?.Text ?? "");
+    public string Text(string testId) =>
+        Steady(() => _driver.FindElements(By.CssSelector($"[data-testid={testId}]")).FirstOrDefault()?.Text ?? "");
 
     public IWebElement Ball(string id) => _driver.FindElement(By.CssSelector($"[data-ball={id}]"));
 
@@ -149,7 +151,8 @@ internal sealed class TablePage(BrowserFixture browser)
     }
 
     /// <summary>Waits until the chances belong to the stroke that is shown.</summary>
-    public void SettleChances() => Until(() => _driver.FindElements(By.CssSelector("[data-testid=chance-strip]:not(.old) [data-chance=pot]")).Count > 0);
+    public void SettleChances() =>
+        Until(() => _driver.FindElements(By.CssSelector("[data-testid=chance-strip]:not(.old) [data-chance=pot]")).Count > 0);
 
     /// <summary>Where the cue points, in degrees.</summary>
     public double AimDegrees() => Number(Find("aim"), "aria-valuenow");
@@ -207,7 +210,8 @@ internal sealed class TablePage(BrowserFixture browser)
     {
         var at = (IReadOnlyList<object>)Script(FormattableString.Invariant(
             $"const m = document.querySelector('svg.table').getScreenCTM(); return [m.a * {place.X} + m.e, m.d * {place.Y} + m.f]"))!;
-        return ((int)Math.Round(Convert.ToDouble(at[0], CultureInfo.InvariantCulture)), (int)Math.Round(Convert.ToDouble(at[1], CultureInfo.InvariantCulture)));
+        return ((int)Math.Round(Convert.ToDouble(at[0], CultureInfo.InvariantCulture)),
+            (int)Math.Round(Convert.ToDouble(at[1], CultureInfo.InvariantCulture)));
     }
 
     /// <summary>Where a ball is drawn, in millimetres on the sheet.</summary>
@@ -252,7 +256,8 @@ internal sealed class TablePage(BrowserFixture browser)
         foreach (var key in keys)
         {
             var actions = browser.Hand();
-            if (key.StartsWith(Keys.Shift, StringComparison.Ordinal)) actions.KeyDown(Keys.Shift).SendKeys(key[Keys.Shift.Length..]).KeyUp(Keys.Shift).Perform();
+            if (key.StartsWith(Keys.Shift, StringComparison.Ordinal))
+                actions.KeyDown(Keys.Shift).SendKeys(key[Keys.Shift.Length..]).KeyUp(Keys.Shift).Perform();
             else actions.SendKeys(key).Perform();
         }
 
@@ -272,7 +277,9 @@ internal sealed class TablePage(BrowserFixture browser)
             var now = (string)Script(
                 """
                 const busy = document.querySelector('main.section')?.getAttribute('aria-busy') === 'true'
-                return busy ? '' : (document.querySelector('[data-testid=verdict]')?.textContent ?? '-') + (document.querySelector('[data-testid=paths]')?.innerHTML ?? '')
+                return busy ? '' :
+                    (document.querySelector('[data-testid=verdict]')?.textContent ?? '-') +
+                    (document.querySelector('[data-testid=paths]')?.innerHTML ?? '')
                 """)!;
             var still = now.Length > 0 && now == before;
             before = now;
@@ -292,7 +299,8 @@ internal sealed class TablePage(BrowserFixture browser)
     {
         var sheet = Sheet();
         using var response = await browser.Client.PostAsJsonAsync(
-            "/api/shots/predict", new { balls = sheet.GetProperty("balls"), strike = sheet.GetProperty("stroke"), profile = sheet.GetProperty("profile") });
+            "/api/shots/predict",
+            new { balls = sheet.GetProperty("balls"), strike = sheet.GetProperty("stroke"), profile = sheet.GetProperty("profile") });
         Assert.True(response.IsSuccessStatusCode);
         return await response.Content.ReadFromJsonAsync<JsonElement>();
     }

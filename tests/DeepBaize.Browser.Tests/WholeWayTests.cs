@@ -35,7 +35,8 @@ public sealed class WholeWayTests(BrowserFixture browser)
         page.Until(() => page.PlaceOf("cue") != laid);
         page.Find("pause").Click();
         page.Find("step").Click();
-        page.Until(() => page.Text("clock") is var clock && clock.StartsWith(clock.Split(" of ")[1].Replace(" s", "", StringComparison.Ordinal), StringComparison.Ordinal)
+        page.Until(() => page.Text("clock") is var clock
+            && clock.StartsWith(clock.Split(" of ")[1].Replace(" s", "", StringComparison.Ordinal), StringComparison.Ordinal)
             || Step(page));
         Assert.Equal(restX, page.PlaceOf("cue").X, 0.1);
         page.Find("reset").Click();
@@ -66,11 +67,13 @@ public sealed class WholeWayTests(BrowserFixture browser)
         for (var i = 0; i < 60; i++)
         {
             browser.Hand().SendKeys(Keys.Tab).Perform();
-            var focused = (string?)page.Script("const e = document.activeElement; return e.dataset?.testid ?? e.dataset?.ball ?? e.getAttribute('aria-label')");
+            var focused = (string?)page.Script(
+                "const e = document.activeElement; return e.dataset?.testid ?? e.dataset?.ball ?? e.getAttribute('aria-label')");
             if (focused is not null) reached.Add(focused);
         }
 
-        Assert.Superset(new HashSet<string> { "cue", "black", "aim", "run-rule", "play", "open", "save", "tip", "help", "lay-button" }, reached);
+        Assert.Superset(new HashSet<string> { "cue", "black", "aim", "run-rule", "play", "open", "save", "tip", "help", "lay-button" },
+            reached);
 
         var aim = page.AimDegrees();
         page.Press("aim", Keys.ArrowLeft, Keys.Shift + Keys.ArrowLeft);
@@ -98,7 +101,8 @@ public sealed class WholeWayTests(BrowserFixture browser)
 
         page.Script("document.activeElement.blur()");
         browser.Hand().SendKeys("n").Perform();
-        page.Until(() => !page.Text("clock").StartsWith("0.0", StringComparison.Ordinal) || page.Text("clock").EndsWith("of 0.0 s", StringComparison.Ordinal));
+        page.Until(() => !page.Text("clock").StartsWith("0.0", StringComparison.Ordinal)
+            || page.Text("clock").EndsWith("of 0.0 s", StringComparison.Ordinal));
         page.Find("reset").Click();
         page.Settle();
         Assert.Equal((await page.AskApiAsync()).GetProperty("verdict").GetProperty("sentence").GetString(), page.Text("verdict"));

@@ -62,7 +62,8 @@ public sealed class DatabaseTests : IAsyncLifetime
             """);
         await database.Database.MigrateAsync();
         var shelf = await database.Shelf.OrderBy(item => item.Name).ToListAsync();
-        Assert.Equal([(ShelfKind.Player, "Ann Alder", true), (ShelfKind.Player, "Bob Birch", false), (ShelfKind.Table, "Near the door", true)],
+        Assert.Equal([(ShelfKind.Player, "Ann Alder", true), (ShelfKind.Player, "Bob Birch", false),
+            (ShelfKind.Table, "Near the door", true)],
             shelf.Select(item => (item.Kind, item.Name, item.IsCurrent)));
         Assert.Contains("2026-03-01", shelf[2].Document, StringComparison.Ordinal);
     }
@@ -136,10 +137,15 @@ public sealed class DatabaseTests : IAsyncLifetime
     /// <summary>One document of each version as it was written at the time.</summary>
     [Theory]
     [InlineData("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[]}""", "club", false, 0)]
-    [InlineData("""{"schemaVersion":2,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"match"}""", "match", false, 0)]
-    [InlineData("""{"schemaVersion":3,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"club","pot":{"ball":"red1","pocket":"topYellowSide","part":"middle","keep":true}}""", "club", true, 0)]
-    [InlineData("""{"schemaVersion":4,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"profile":"club","marks":[{"id":"a","kind":"target","places":[{"x":1,"y":1}],"radius":0.2,"text":""}],"state":{"on":"red","inHand":true}}""", "club", false, 1)]
-    [InlineData("""{"schemaVersion":5,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"club","pot":{"ball":"red1","pocket":"topYellowSide","part":"opening","keep":true}}""", "club", true, 0)]
+    [InlineData("""{"schemaVersion":2,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"match"}""", "match",
+        false, 0)]
+    [InlineData("""{"schemaVersion":3,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"club","pot":"""
+        + """{"ball":"red1","pocket":"topYellowSide","part":"middle","keep":true}}""", "club", true, 0)]
+    [InlineData("""{"schemaVersion":4,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"profile":"club","marks":["""
+        + """{"id":"a","kind":"target","places":[{"x":1,"y":1}],"radius":0.2,"text":""}],"state":"""
+        + """{"on":"red","inHand":true}}""", "club", false, 1)]
+    [InlineData("""{"schemaVersion":5,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"club","pot":"""
+        + """{"ball":"red1","pocket":"topYellowSide","part":"opening","keep":true}}""", "club", true, 0)]
     public void A_document_of_every_older_version_is_read(string json, string profile, bool hasPot, int marks)
     {
         var read = PositionDocument.Read(json);
@@ -166,7 +172,15 @@ public sealed class DatabaseTests : IAsyncLifetime
         await using (var database = Open(Owner.Local))
         {
             database.Positions.Add(whole);
-            database.PositionVersions.Add(new PositionVersion { PositionId = whole.Id, OwnerId = Owner.Local, Version = 1, Note = "before", Document = whole.Document });
+            database.PositionVersions.Add(
+                new PositionVersion
+                {
+                    PositionId = whole.Id,
+                    OwnerId = Owner.Local,
+                    Version = 1,
+                    Note = "before",
+                    Document = whole.Document
+                });
             await database.SaveChangesAsync();
         }
 

@@ -12,7 +12,8 @@ public sealed record ChanceCase(int Seed, Pot Pot, string Player, double Sampled
 {
     public double Miss => 100 * (Fast - Sampled);
 
-    public override string ToString() => $"seed {Seed}: {Names.Text(Pot.Ball)} to {Names.Text(Pot.Pocket)}, {Player}, pace {PaceDial:0.0}: sampled {100 * Sampled:0.0} %, fast {100 * Fast:0.0} %, gauge {100 * Gauge:0.0} %";
+    public override string ToString() => $"seed {Seed}: {Names.Text(Pot.Ball)} to {Names.Text(Pot.Pocket)}, {Player}, pace "
+        + $"{PaceDial:0.0}: sampled {100 * Sampled:0.0} %, fast {100 * Fast:0.0} %, gauge {100 * Gauge:0.0} %";
 }
 
 /// <summary>How the fast estimate of chances stands against sampling.</summary>
@@ -27,8 +28,10 @@ public sealed record ChanceReport(IReadOnlyList<ChanceCase> Cases)
     public int Undecided => Cases.Count(ChanceTrial.IsUndecided);
 
     public override string ToString() =>
-        $"{Cases.Count} pots, {Undecided} of them with a chance of 15 to 90 %: {100 * Within(3):0.0} % within 3 points, worst {Worst:0.0}, mean bias {Bias:0.00}; "
-        + $"the leave gauge {100 * Cases.Average(one => one.Gauge - one.Sampled):0.0} in the mean, {100 * Math.Sqrt(Cases.Average(one => (one.Gauge - one.Sampled) * (one.Gauge - one.Sampled))):0.0} spread";
+        $"{Cases.Count} pots, {Undecided} of them with a chance of 15 to 90 %: {100 * Within(3):0.0} % within 3 points, worst "
+            + $"{Worst:0.0}, mean bias {Bias:0.00}; "
+        + $"the leave gauge {100 * Cases.Average(one => one.Gauge - one.Sampled):0.0} in the mean, "
+            + $"{100 * Math.Sqrt(Cases.Average(one => (one.Gauge - one.Sampled) * (one.Gauge - one.Sampled))):0.0} spread";
 }
 
 /// <summary>Holds the fast estimate against sampling on seeded pots: random layouts, balls, pockets, dials and players.</summary>
@@ -71,7 +74,8 @@ public static class ChanceTrial
         var stroke = new PlannedStroke(new PotIntent(solution.Pot), solution.Strike, BridgeWay.Plain, delivery);
         var sampled = StrokeSampler.Play(new SampleQuestion(table, TrialQuestion.Of(layout, stroke), TableDoubt.None), samples, seed);
         var found = new List<LeavePot>();
-        new LeaveGauge(table, player).Read(layout[BallId.Cue]!.Value, [.. layout.Balls.Where(placed => placed.Ball != BallId.Cue)], [solution.Pot.Ball], found);
+        new LeaveGauge(table, player)
+            .Read(layout[BallId.Cue]!.Value, [.. layout.Balls.Where(placed => placed.Ball != BallId.Cue)], [solution.Pot.Ball], found);
         return new ChanceCase(
             seed, solution.Pot, player.Name, (double)sampled.Count(sample => sample.IsServed) / samples, fast,
             found.Find(pot => pot.Pot.Pocket == solution.Pot.Pocket).Chance, dials.Pace);

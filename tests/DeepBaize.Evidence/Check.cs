@@ -42,11 +42,13 @@ public sealed record Figure(string What, string Expected, string Computed, strin
 
     /// <summary>Numbers that must rise from each to the next.</summary>
     public static Figure Rising(string what, params double[] values) =>
-        new(what, "each more than the one before", string.Join(" < ", values.Select(Number)), "", values.Zip(values.Skip(1)).All(pair => pair.Second > pair.First));
+        new(what, "each more than the one before", string.Join(" < ", values.Select(Number)), "",
+            values.Zip(values.Skip(1)).All(pair => pair.Second > pair.First));
 
     /// <summary>Numbers that must fall from each to the next.</summary>
     public static Figure Falling(string what, params double[] values) =>
-        new(what, "each less than the one before", string.Join(" > ", values.Select(Number)), "", values.Zip(values.Skip(1)).All(pair => pair.Second < pair.First));
+        new(what, "each less than the one before", string.Join(" > ", values.Select(Number)), "",
+            values.Zip(values.Skip(1)).All(pair => pair.Second < pair.First));
 
     /// <summary>Something that must be so.</summary>
     public static Figure So(string what, bool holds, string computed) => new(what, "yes", computed, "", holds);

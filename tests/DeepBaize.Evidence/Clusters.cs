@@ -17,12 +17,14 @@ internal static class Clusters
             Figure.Near("worst of 200 hits, e = 1", 0, WorstAgainstPair(1), 1e-6),
             Figure.Near("worst of 200 hits, e = 0.6", 0, WorstAgainstPair(.6), 1e-6),
         ]),
-        new("4.10b", "White full on the gap of two touching balls at e = 1: it comes back with v/5, they leave at 30 degrees with 2 sqrt(3)/5 v", "closed form (simultaneous contacts)", () =>
+        new("4.10b", "White full on the gap of two touching balls at e = 1: it comes back with v/5, they leave at 30 degrees with 2 "
+            + "sqrt(3)/5 v", "closed form (simultaneous contacts)", () =>
         [
             Figure.Near("white", -0.2, Square(1)[0].Velocity.X, 1e-5),
             Figure.Near("speed of each red", 2 * Math.Sqrt(3) / 5, Square(1)[1].Velocity.Length, 1e-5),
             Figure.Near("their direction, degrees", 30, Heading(Square(1)[1].Velocity), 1e-4),
-            Figure.Within("white at e = 0.95 (reported beside it; 1 - 3 (1 + e) / 5 = -0.170 by the closed form with restitution)", -0.2, -0.15, Square(.95)[0].Velocity.X),
+            Figure.Within("white at e = 0.95 (reported beside it; 1 - 3 (1 + e) / 5 = -0.170 by the closed form with restitution)", -0.2,
+                -0.15, Square(.95)[0].Velocity.X),
         ]),
         new("4.10c", "Three balls in line, touching", Hertz, () =>
         [
@@ -42,7 +44,8 @@ internal static class Clusters
         ]),
         new("4.10e", "A ball frozen to another sends it along the line of their centres whatever the cut", Checks.Trade, () =>
         [
-            .. new[] { -40.0, -20, 0, 20, 40 }.Select(cut => Figure.Near($"direction of the second ball at cut {cut}, without friction", 0, Plant(cut), 1e-9)),
+            .. new[] { -40.0, -20, 0, 20, 40 }.Select(
+                cut => Figure.Near($"direction of the second ball at cut {cut}, without friction", 0, Plant(cut), 1e-9)),
         ]),
     ];
 
@@ -92,7 +95,8 @@ internal static class Clusters
             BallImpact.Resolve(ref pair[0], ref pair[1], balls);
             solver.Resolve(cluster);
             for (var k = 0; k < 2; k++)
-                worst = Math.Max(worst, Math.Max((pair[k].Velocity - cluster[k].Velocity).Length, Radius * (pair[k].Spin - cluster[k].Spin).Length) / speed);
+                worst = Math.Max(worst,
+                    Math.Max((pair[k].Velocity - cluster[k].Velocity).Length, Radius * (pair[k].Spin - cluster[k].Spin).Length) / speed);
         }
 
         return worst;

@@ -19,7 +19,8 @@ public static class Frames
             Lay(colour, random.NextDouble() < 0.7 ? Spots.Of(colour)!.Value : Anywhere(0, Measurements.Length));
         var reds = 6 + random.Next(10);
         foreach (var red in BallSet.Reds.Take(reds))
-            Lay(red, random.NextDouble() < 0.85 ? Anywhere(Measurements.Length / 2, Measurements.Length) : Anywhere(0, Measurements.Length / 2));
+            Lay(red, random.NextDouble() < 0.85
+                ? Anywhere(Measurements.Length / 2, Measurements.Length) : Anywhere(0, Measurements.Length / 2));
         Lay(BallId.Cue, Anywhere(0, Measurements.Length));
         var layout = LayoutRules.TryBuild(placed, table.Outline, table.Conditions.Gauge, LayoutMode.Free, out var problems)
             ?? throw new InvalidOperationException($"seed {seed}: {problems[0].Sentence}");

@@ -12,7 +12,8 @@ namespace DeepBaize.Evidence;
 /// </summary>
 internal static class Integrations
 {
-    private const string Library = "reference/integrate.py: SciPy 1.10 solve_ivp, Radau (cushion 1e-10, contacts 1e-9, rack 1e-7) and DOP853 (cloth 1e-12)";
+    private const string Library =
+        "reference/integrate.py: SciPy 1.10 solve_ivp, Radau (cushion 1e-10, contacts 1e-9, rack 1e-7) and DOP853 (cloth 1e-12)";
 
     private static readonly JsonElement Values = Read();
 
@@ -21,7 +22,8 @@ internal static class Integrations
         new("I1", "Cloth motion: slide to roll to rest", Library, () => Values.GetProperty("cloth").EnumerateArray().SelectMany(Cloth)),
         new("I2", "Cushion impulse, with constant friction and with friction that falls with slip", Library, () =>
             Values.GetProperty("cushion").EnumerateArray().Select(Cushion)),
-        new("I3", "Touching balls: line, triangle, plant with a gap, full rack", Library, () => Values.GetProperty("cluster").EnumerateArray().Select(Cluster)),
+        new("I3", "Touching balls: line, triangle, plant with a gap, full rack", Library,
+            () => Values.GetProperty("cluster").EnumerateArray().Select(Cluster)),
     ];
 
     private static JsonElement Read()
@@ -30,7 +32,8 @@ internal static class Integrations
         return JsonDocument.Parse(stream).RootElement.Clone();
     }
 
-    private static double[] Numbers(JsonElement from, string name) => [.. from.GetProperty(name).EnumerateArray().Select(value => value.GetDouble())];
+    private static double[] Numbers(JsonElement from, string name) =>
+        [.. from.GetProperty(name).EnumerateArray().Select(value => value.GetDouble())];
 
     private static double Number(JsonElement from, string name) => from.GetProperty(name).GetDouble();
 
@@ -53,7 +56,8 @@ internal static class Integrations
     {
         var (angle, roll, side, speed) = (Number(row, "angle"), Number(row, "roll"), Number(row, "side"), Number(row, "speed"));
         var conditions = Cushions.Reference(
-            Number(row, "restitution"), Number(row, "cushionFriction"), Number(row, "slidingFriction"), Number(row, "sine"), Number(row, "fall"));
+            Number(row, "restitution"), Number(row, "cushionFriction"), Number(row, "slidingFriction"), Number(row, "sine"),
+            Number(row, "fall"));
         var after = Rebound(angle, roll, side, speed, conditions);
         double[] found = [after.Velocity.X, after.Velocity.Y, after.Spin.X * Radius, after.Spin.Y * Radius, after.Spin.Z * Radius];
         var into = speed * Math.Sin(Radians(angle));
@@ -66,7 +70,13 @@ internal static class Integrations
     private static Figure Cluster(JsonElement row)
     {
         var friction = Number(row, "friction");
-        var balls = new BallCoefficients { Restitution = Number(row, "restitution"), FrictionFactor = friction > 0 ? 1 : 0, FrictionA = friction, FrictionB = 0 };
+        var balls = new BallCoefficients
+        {
+            Restitution = Number(row, "restitution"),
+            FrictionFactor = friction > 0 ? 1 : 0,
+            FrictionA = friction,
+            FrictionB = 0
+        };
         BallState[] states = [.. row.GetProperty("places").EnumerateArray().Select(place =>
             BallState.AtRest(new Place(place[0].GetDouble(), place[1].GetDouble()), Radius))];
         var (v, w) = (Numbers(row, "velocity"), Numbers(row, "spin"));

@@ -45,16 +45,19 @@ internal static class Motion
         ]),
         new("3.5", "Back-spin of a strike below centre is gone after (v^2 / mu g)(b - b^2 / 2)", Checks.Derived, () =>
         [
-            Figure.Worst("distance, m", 5e-5, StunDistances.SelectMany(row => row.Metres.Select((metres, i) => (metres, StunDistance(row.V, 0.1 * (i + 1)))))),
+            Figure.Worst("distance, m", 5e-5,
+                StunDistances.SelectMany(row => row.Metres.Select((metres, i) => (metres, StunDistance(row.V, 0.1 * (i + 1)))))),
         ]),
-        new("3.6", "A rolling ball stops after v^2 / (2 mu_r g)", "definition of rolling friction; 0.0127 in Mathavan, Jackson and Parkin 2009", () =>
+        new("3.6", "A rolling ball stops after v^2 / (2 mu_r g)",
+            "definition of rolling friction; 0.0127 in Mathavan, Jackson and Parkin 2009", () =>
         [
             Figure.Near("distance from 1 m/s, m", 4.013, Roll(1).PositionAt(Roll(1).Duration).X, 1e-3),
             Figure.Near("time from 1 m/s, s", 8.027, Roll(1).Duration, 1e-3),
             Figure.Near("speed after one length from 2 m/s", 1.7674, SpeedAfter(2, 3.5165), 1e-4),
             Figure.Near("slip while it rolls, m/s", 0, Roll(1).StateAt(4).SlipOnCloth(Radius).Length, 1e-12),
         ]),
-        new("3.7", "Vertical spin dies at a constant rate, never crosses zero and leaves the way alone", "Marlow 1994; Leckie and Greenspan 2006 (from memory)", () =>
+        new("3.7", "Vertical spin dies at a constant rate, never crosses zero and leaves the way alone",
+            "Marlow 1994; Leckie and Greenspan 2006 (from memory)", () =>
         [
             Figure.Near("seconds from 50 rad/s at 10 rad/s^2", 5, Spinning(50).Duration, 1e-12),
             Figure.Near("spin a second later", 0, Spinning(50).StateAt(6).Spin.Z, 0),

@@ -12,8 +12,8 @@ using static DeepBaize.Table.BallId;
 namespace DeepBaize.Evidence;
 
 /// <summary>
-/// Two reds that are as easy, one by the pink and one alone below the blue; two more reds lie beside the one or the other. Players say: of two that are as easy, the one with others beside it
-/// (common practice, no source).
+/// Two reds that are as easy, one by the pink and one alone below the blue; two more reds lie beside the one or the other. Players say: of
+/// two that are as easy, the one with others beside it (common practice, no source).
 /// </summary>
 public static class NextReds
 {
@@ -41,7 +41,9 @@ public static class NextReds
         return found;
     }
 
-    /// <summary>Two positions with the white at a place: the others beside the red by the pink, and beside the one below the blue.</summary>
+    /// <summary>
+    /// Two positions with the white at a place: the others beside the red by the pink, and beside the one below the blue.
+    /// </summary>
     /// <param name="white">The white.</param>
     public static (PlainAnswer ByThePink, PlainAnswer BelowTheBlue) From(Place white) =>
         (Lay("by the pink", Reds.Top, [Red1, Red3, Red4], white), Lay("below the blue", Reds.Low, [Red2, Red3, Red4], white));
@@ -50,7 +52,8 @@ public static class NextReds
         string.Create(CultureInfo.InvariantCulture, $"Others beside the red {where}, white at {white.X:0.00}, {white.Y:0.00}"),
         BallOn.Red,
         [
-            new(Cue, white), new(Red1, Reds.Top), new(Red2, Reds.Low), new(Red3, beside.Offset(0.1, 0.2)), new(Red4, beside.Offset(-0.21, 0.1)),
+            new(Cue, white), new(Red1, Reds.Top), new(Red2, Reds.Low), new(Red3, beside.Offset(0.1, 0.2)),
+            new(Red4, beside.Offset(-0.21, 0.1)),
             .. BallSet.Colours.Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value)),
         ],
         answers);
@@ -58,7 +61,8 @@ public static class NextReds
     private static bool IsFree(PlainAnswer position)
     {
         var white = position.Balls[0].Place;
-        return TableOutline.Club.IsOnBed(white, BallGauge.Standard.CushionInset) && position.Balls.Skip(1).All(ball => ball.Place.DistanceTo(white) > BallGauge.Standard.Diameter);
+        return TableOutline.Club.IsOnBed(white, BallGauge.Standard.CushionInset)
+            && position.Balls.Skip(1).All(ball => ball.Place.DistanceTo(white) > BallGauge.Standard.Diameter);
     }
 
     private static bool AreAsEasy(IReadOnlyList<LeavePot> pots)

@@ -19,18 +19,21 @@ internal static class Play
 
     public static readonly Place Contact = new(1.5, 0.889);
 
-    /// <summary>Friction on the cloth as the tables of the sources have it; constant cushions, and balls with a restitution and friction.</summary>
-    public static PlayingConditions Ideal(double slidingFriction = 0.2, double rollingFriction = 0.0127, double restitution = 1, double ballFriction = 0) => new()
-    {
-        Table = new TableCoefficients
+    /// <summary>
+    /// Friction on the cloth as the tables of the sources have it; constant cushions, and balls with a restitution and friction.
+    /// </summary>
+    public static PlayingConditions Ideal(
+        double slidingFriction = 0.2, double rollingFriction = 0.0127, double restitution = 1, double ballFriction = 0) => new()
         {
-            SlidingFriction = slidingFriction,
-            RollingFriction = rollingFriction,
-            CushionRestitutionLoss = 0,
-            CushionFrictionFall = 0,
-        },
-        Balls = new BallCoefficients { Restitution = restitution, FrictionFactor = ballFriction },
-    };
+            Table = new TableCoefficients
+            {
+                SlidingFriction = slidingFriction,
+                RollingFriction = rollingFriction,
+                CushionRestitutionLoss = 0,
+                CushionFrictionFall = 0,
+            },
+            Balls = new BallCoefficients { Restitution = restitution, FrictionFactor = ballFriction },
+        };
 
     public static TableSimulation Simulation(PlayingConditions conditions) => new(conditions, new TableOutline(conditions.Pockets));
 
@@ -86,14 +89,16 @@ internal static class Play
     {
         var (sin, cos) = Math.SinCos(Radians(angle));
         var velocity = new Vec3(cos, sin, 0) * speed;
-        return CushionImpact.Resolve(new BallState(new Vec3(0, 0, Radius), velocity, Spin(velocity, roll, side)), new Vec3(0, 1, 0), 1, conditions);
+        return CushionImpact.Resolve(
+            new BallState(new Vec3(0, 0, Radius), velocity, Spin(velocity, roll, side)), new Vec3(0, 1, 0), 1, conditions);
     }
 
     /// <summary>Angle of a rebound from the cushion in degrees.</summary>
     public static double OutAngle(BallState after) => Degrees(Math.Atan2(-after.Velocity.Y, after.Velocity.X));
 
     /// <summary>Velocity once a sliding ball rolls: v_f = (5 v + 2 R (w_y, -w_x)) / 7.</summary>
-    public static Vec3 Rolling(BallState state) => state.Velocity * (5.0 / 7) + new Vec3(state.Spin.Y, -state.Spin.X, 0) * (2.0 / 7 * Radius);
+    public static Vec3 Rolling(BallState state) =>
+        state.Velocity * (5.0 / 7) + new Vec3(state.Spin.Y, -state.Spin.X, 0) * (2.0 / 7 * Radius);
 
     /// <summary>Velocity of a ball at a time, from its recorded path.</summary>
     public static Vec3 VelocityAt(ShotRecord record, BallId ball, double time)
@@ -107,7 +112,8 @@ internal static class Play
             0);
     }
 
-    public static Place RestOf(ShotOutcome outcome, BallId ball = BallId.Cue) => outcome.Final.First(other => other.Ball == ball).State.Place;
+    public static Place RestOf(ShotOutcome outcome, BallId ball = BallId.Cue) =>
+        outcome.Final.First(other => other.Ball == ball).State.Place;
 }
 
 /// <summary>How two balls met, and how the white went on.</summary>
@@ -134,7 +140,8 @@ internal sealed class Meeting(ShotRecord record, double cut)
     {
         get
         {
-            var rolls = record.Events.FirstOrDefault(told => told.Time >= Time && told.Kind == ShotEventKind.Rolls && told.Balls[0].Ball == BallId.Cue);
+            var rolls = record.Events.FirstOrDefault(
+                told => told.Time >= Time && told.Kind == ShotEventKind.Rolls && told.Balls[0].Ball == BallId.Cue);
             return rolls?.Balls[0].After ?? White;
         }
     }

@@ -14,8 +14,8 @@ internal static class Pockets
     private const double Far = 0.06;
 
     /// <summary>
-    /// The widest interval that drops, in mm across the ball's way at the middle of the throat, for a ball that rolls 0.6 m (less where a cushion
-    /// is in the way) at an angle from the pocket's axis.
+    /// The widest interval that drops, in mm across the ball's way at the middle of the throat, for a ball that rolls 0.6 m (less where a
+    /// cushion is in the way) at an angle from the pocket's axis.
     /// </summary>
     public static (double Left, double Right) Interval(PlayingConditions conditions, PocketId pocket, double degrees, double speed)
     {
@@ -31,7 +31,8 @@ internal static class Pockets
         return (1000 * best.Left, 1000 * best.Right);
     }
 
-    private static bool Drops(PlayingConditions conditions, TableSimulation simulation, PocketId pocket, double degrees, double speed, double offset)
+    private static bool Drops(
+        PlayingConditions conditions, TableSimulation simulation, PocketId pocket, double degrees, double speed, double offset)
     {
         var outline = new TableOutline(conditions.Pockets);
         var mouth = outline.Mouths[(int)pocket];

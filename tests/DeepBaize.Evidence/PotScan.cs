@@ -87,7 +87,8 @@ public sealed class PotScan(TableInUse table)
         (PocketId? Pocket, bool IsDirect, double Arrival, double Offset) Play(double heading)
         {
             var ghost = target.Offset(-table.Diameter * Math.Cos(heading), -table.Diameter * Math.Sin(heading));
-            var direction = Math.Atan2(ghost.Y - white.Y, ghost.X - white.X) - CueStrike.PushOffRadians(dials.Side, table.Conditions.Cue.EndMassRatio);
+            var direction = Math.Atan2(ghost.Y - white.Y, ghost.X - white.X) - CueStrike.PushOffRadians(
+                dials.Side, table.Conditions.Cue.EndMassRatio);
             _simulation.RunUntilDecided(layout, dials.Along(direction), ball, _result);
             if (_result.FirstContact?.Ball != ball || _result.Potted.All(potted => potted.Ball != ball)) return default;
             // Only what falls is played again with its events.

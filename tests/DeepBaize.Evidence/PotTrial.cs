@@ -29,7 +29,8 @@ public static class PotTrial
         {
             var one = Check(pair.Item1, pair.Item2, seed);
             lock (gate)
-                total = new PotReport(total.Windows + one.Windows, total.Met + one.Met, total.Silent + one.Silent, [.. total.Failures, .. one.Failures]);
+                total = new PotReport(
+                    total.Windows + one.Windows, total.Met + one.Met, total.Silent + one.Silent, [.. total.Failures, .. one.Failures]);
             return pair;
         }, _ => { });
         return total with { Failures = [.. total.Failures.Order()] };
@@ -69,6 +70,7 @@ public static class PotTrial
         var (right, left) = (Math.Min(a, b), Math.Max(a, b));
         return truths.Exists(truth => Math.Abs(truth.Right - right) <= EdgeTolerance && Math.Abs(truth.Left - left) <= EdgeTolerance)
             ? null
-            : $"edge {1000 * right:0.0} to {1000 * left:0.0} mm, the scan has {string.Join(" and ", truths.Select(truth => $"{1000 * truth.Right:0.0} to {1000 * truth.Left:0.0}"))}";
+            : $"edge {1000 * right:0.0} to {1000 * left:0.0} mm, the scan has "
+                + $"{string.Join(" and ", truths.Select(truth => $"{1000 * truth.Right:0.0} to {1000 * truth.Left:0.0}"))}";
     }
 }

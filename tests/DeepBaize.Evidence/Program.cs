@@ -25,7 +25,8 @@ internal static class Program
     {
         var (text, failures) = (new StringBuilder(), 0);
         text.AppendLine("# Evidence").AppendLine();
-        text.AppendLine("Outside values and what the engine computes. Written by `dotnet run -c Release --project tests/DeepBaize.Evidence`; the tests run");
+        text.AppendLine("Outside values and what the engine computes. Written by `dotnet run -c Release --project "
+            + "tests/DeepBaize.Evidence`; the tests run");
         text.AppendLine("the same list. \"Common practice, no source\" marks what players know; \"from memory\" what was not looked up.");
         foreach (var (section, checks) in Checks.Sections)
         {
@@ -63,8 +64,10 @@ internal static class Program
     private static string DescribePockets()
     {
         var text = new StringBuilder("# What the pockets take\n\n");
-        text.AppendLine("The interval of lines on which a ball drops, in mm left and right of the middle of the throat (seen along the ball's way), for a ball");
-        text.AppendLine("that rolls up to 0.6 m. The angle is that between its way and the pocket's axis, positive when it comes from the left of the axis. A dash: no");
+        text.AppendLine("The interval of lines on which a ball drops, in mm left and right of the middle of the throat (seen along the "
+            + "ball's way), for a ball");
+        text.AppendLine("that rolls up to 0.6 m. The angle is that between its way and the pocket's axis, positive when it comes from the "
+            + "left of the axis. A dash: no");
         text.AppendLine("line drops. Written by `dotnet run -c Release --project tests/DeepBaize.Evidence`.");
         foreach (var profile in new[] { HouseProfiles.Club, HouseProfiles.Match, HouseProfiles.SlowOldCloth })
         {
@@ -88,15 +91,19 @@ internal static class Program
     private static string DescribeProfiles()
     {
         var text = new StringBuilder("# Profiles\n\n");
-        text.AppendLine("Every adjustable number with its range, the source of the club's value and its value in each profile of the house. Only the club's are");
-        text.AppendLine("meant as estimates of a real table; the others are invented for the demo. Written by `dotnet run -c Release --project tests/DeepBaize.Evidence`.").AppendLine();
+        text.AppendLine("Every adjustable number with its range, the source of the club's value and its value in each profile of the "
+            + "house. Only the club's are");
+        text.AppendLine("meant as estimates of a real table; the others are invented for the demo. Written by `dotnet run -c Release "
+            + "--project tests/DeepBaize.Evidence`.").AppendLine();
         foreach (var profile in HouseProfiles.All) text.AppendLine($"* **{profile.Name}** (`{profile.Id}`): {profile.About}");
-        text.AppendLine().AppendLine($"| field | what | range | source | {string.Join(" | ", HouseProfiles.All.Select(profile => profile.Name))} |");
+        text.AppendLine().AppendLine(
+            $"| field | what | range | source | {string.Join(" | ", HouseProfiles.All.Select(profile => profile.Name))} |");
         text.AppendLine($"| --- | --- | --- | --- |{string.Concat(HouseProfiles.All.Select(_ => " --- |"))}");
         foreach (var one in Coefficients.All)
         {
             var range = $"{(one.IsLeastAllowed ? "" : "above ")}{one.Least} to {one.Most} {one.Unit}".TrimEnd();
-            text.AppendLine($"| `{one.Field}` | {one.Name} | {range} | {one.Source} | {string.Join(" | ", HouseProfiles.All.Select(profile => one.Of(profile.Conditions)))} |");
+            text.AppendLine($"| `{one.Field}` | {one.Name} | {range} | {one.Source} | "
+                + $"{string.Join(" | ", HouseProfiles.All.Select(profile => one.Of(profile.Conditions)))} |");
         }
 
         return text.ToString();

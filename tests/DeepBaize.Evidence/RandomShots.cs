@@ -29,8 +29,10 @@ public sealed record ShotReport(
     IReadOnlyList<string> Faults)
 {
     public override string ToString() =>
-        $"{Shots} shots over {HouseProfiles.All.Count} profiles: {Events} events, {Clusters} cluster impacts, {Potted} balls potted, {Faults.Count} faults, "
-        + $"most events {MostEvents} of {TableSimulation.EventBudget}, worst energy rise {EnergyRise:E2}, worst momentum change {MomentumChange:E2}, "
+        $"{Shots} shots over {HouseProfiles.All.Count} profiles: {Events} events, {Clusters} cluster impacts, {Potted} balls potted, "
+            + $"{Faults.Count} faults, "
+        + $"most events {MostEvents} of {TableSimulation.EventBudget}, worst energy rise {EnergyRise:E2}, worst momentum change "
+            + $"{MomentumChange:E2}, "
         + $"worst overlap {Overlap:E2} m";
 }
 
@@ -115,7 +117,8 @@ public static class RandomShots
             faults.Add($"seed {seed}: a ball rests outside");
         var (rise, momentum) = Worst(record, profile.Conditions.Balls.Radius, seed, faults);
         return new ShotReport(
-            1, record.Events.Count, outcome.ClusterCount, outcome.Potted.Count, rise, momentum, WorstOverlap(layout, record), outcome.EventCount, faults);
+            1, record.Events.Count, outcome.ClusterCount, outcome.Potted.Count, rise, momentum, WorstOverlap(layout, record),
+            outcome.EventCount, faults);
     }
 
     private static (double Rise, double Momentum) Worst(ShotRecord record, double radius, int seed, List<string> faults)
@@ -131,7 +134,8 @@ public static class RandomShots
             if (before > 0) rise = Math.Max(rise, (after - before) / before);
             if (told.Kind != ShotEventKind.Ball) continue;
             var change = told.Balls.Aggregate(Vec3.Zero, (sum, ball) => sum + ball.After.Velocity - ball.Before.Velocity);
-            momentum = Math.Max(momentum, Math.Sqrt(change.X * change.X + change.Y * change.Y) / told.Balls.Sum(ball => ball.Before.Velocity.Length));
+            momentum = Math.Max(momentum,
+                Math.Sqrt(change.X * change.X + change.Y * change.Y) / told.Balls.Sum(ball => ball.Before.Velocity.Length));
         }
 
         return (rise, momentum);
@@ -140,8 +144,10 @@ public static class RandomShots
     /// <summary>Deepest overlap of any two balls at any event, from the recorded paths.</summary>
     private static double WorstOverlap(Layout layout, ShotRecord record)
     {
-        var pieces = record.Segments.GroupBy(piece => piece.Ball).ToDictionary(group => group.Key, group => group.OrderBy(piece => piece.StartTime).ToList());
-        var potted = record.Events.Where(told => told.Kind == ShotEventKind.Pocket).ToDictionary(told => told.Balls[0].Ball, told => told.Time);
+        var pieces = record.Segments.GroupBy(piece => piece.Ball)
+            .ToDictionary(group => group.Key, group => group.OrderBy(piece => piece.StartTime).ToList());
+        var potted = record.Events.Where(told => told.Kind == ShotEventKind.Pocket)
+            .ToDictionary(told => told.Balls[0].Ball, told => told.Time);
         var (worst, next) = (0.0, pieces.Keys.ToDictionary(ball => ball, _ => 0));
         foreach (var told in record.Events)
         {

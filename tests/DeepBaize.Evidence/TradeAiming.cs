@@ -39,8 +39,10 @@ internal static class TradeAiming
     private static IEnumerable<Figure> OnePocket()
     {
         var layout = Lay(Club.Conditions, (BallId.Cue, 2.5, 0.889), (BallId.Black, 3.245, 0.889), (BallId.Red1, 3.37, 1.778 - 1.18));
-        var open = PotMatrix.Read(Club, layout).Where(entry => entry.Pot.Ball == BallId.Black && entry.State == PotState.Open).Select(entry => entry.Pot.Pocket).ToList();
-        yield return Figure.So("the black with a red before one corner", open is [PocketId.TopGreenSide], string.Join(", ", open.Select(Names.Spoken)));
+        var open = PotMatrix.Read(Club, layout).Where(entry => entry.Pot.Ball == BallId.Black && entry.State == PotState.Open)
+            .Select(entry => entry.Pot.Pocket).ToList();
+        yield return Figure.So(
+            "the black with a red before one corner", open is [PocketId.TopGreenSide], string.Join(", ", open.Select(Names.Spoken)));
     }
 
     /// <summary>A pot with a cut as it is judged: the ball 1 m from the pocket, the white 1 m from the contact.</summary>
@@ -61,7 +63,8 @@ internal static class TradeAiming
         return 1000 * line.ThinnerBy(solution.Strike.DirectionRadians - line.AimHeading);
     }
 
-    private static (Place Ball, Pot Pot) Place() => (new Place(Measurements.Length - 0.7, 0.7), new Pot(BallId.Red1, PocketId.TopYellowSide));
+    private static (Place Ball, Pot Pot) Place() =>
+        (new Place(Measurements.Length - 0.7, 0.7), new Pot(BallId.Red1, PocketId.TopYellowSide));
 
     private static Check Fact(string id, string statement, Func<IEnumerable<Figure>> compute) => new(id, statement, Checks.Trade, compute);
 }

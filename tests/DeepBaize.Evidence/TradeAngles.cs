@@ -27,7 +27,8 @@ internal static class TradeAngles
         Fact("C2", "Whatever the spin, the first instant after contact is square; the bend comes later", () =>
         [
             .. new[] { 1, 0, -0.5 }.Select(spin => Figure.Near($"direction 1 ms after half ball, s = {spin}", -60, JustAfter(spin), 1)),
-            Figure.Falling("final directions for s = 1, 0, -0.5 (they part)", -33, -Meet(30, 2, 0).Deflection, -Meet(30, 2, -.5).Deflection),
+            Figure.Falling("final directions for s = 1, 0, -0.5 (they part)", -33, -Meet(30, 2, 0).Deflection,
+                -Meet(30, 2, -.5).Deflection),
         ]),
         Fact("C3", "Half ball: the line of the white's centre meets the edge of the red; three-quarter 14.48, quarter 48.59 degrees", () =>
         [
@@ -38,13 +39,16 @@ internal static class TradeAngles
         ]),
         Fact("C4", "Thinner than half the line of centres misses the red altogether", () =>
         [
-            Figure.So("cut above 30 exactly when the offset is above R", new[] { .8, .95, 1.05, 1.2, 1.6, 1.9 }.All(radii => CutAt(radii * Radius) > 30 == radii > 1), "at 6 offsets"),
+            Figure.So("cut above 30 exactly when the offset is above R",
+                new[] { .8, .95, 1.05, 1.2, 1.6, 1.9 }.All(radii => CutAt(radii * Radius) > 30 == radii > 1), "at 6 offsets"),
         ]),
         Fact("C5", "Full contact without spin stops the white dead", () =>
         [
             Figure.Near("speed left at e = 1", 0, Meet(0, 2, 0).White.Velocity.Length, 1e-5),
             Figure.Near("share left at e = 0.95", 0.025, Meet(0, 2, 0, 0, Ideal(restitution: .95)).White.Velocity.Length / 2, 1e-4),
-            .. new[] { 1.0, 2, 3 }.Select(speed => Figure.Within($"rests within 20 mm at {speed} m/s, e = 0.95, rolling friction 0.01", 0, 20, 1000 * StopsAfter(speed))),
+            .. new[] { 1.0, 2, 3 }.Select(
+                speed => Figure.Within(
+                $"rests within 20 mm at {speed} m/s, e = 0.95, rolling friction 0.01", 0, 20, 1000 * StopsAfter(speed))),
         ]),
         Fact("C6", "Top spin on a full hit goes on, bottom comes back; a rolling full hit shares the run 6.25 : 1", () =>
         [
@@ -53,7 +57,8 @@ internal static class TradeAngles
         ]),
         Fact("C8", "Between stun, follow and screw lie all lines in between", () =>
         [
-            .. new[] { 5.0, 30, 60 }.Select(cut => Figure.So($"direction falls steadily with s at cut {cut}", IsSteady(cut), "41 values of s")),
+            .. new[] { 5.0, 30, 60 }.Select(
+                cut => Figure.So($"direction falls steadily with s at cut {cut}", IsSteady(cut), "41 values of s")),
         ]),
         Fact("C9", "Height counts little on thin contacts", () =>
         [
@@ -63,12 +68,14 @@ internal static class TradeAngles
         ]),
         Fact("C10", "On thin contacts the white keeps its speed: sin(cut) without spin, and the red gets cos(cut)", () =>
         [
-            Figure.Worst("white", 1e-5, new[] { 30.0, 60, 70 }.Select(cut => (Math.Sin(Radians(cut)), Meet(cut, 1, 0).White.Velocity.Length))),
+            Figure.Worst("white", 1e-5,
+                new[] { 30.0, 60, 70 }.Select(cut => (Math.Sin(Radians(cut)), Meet(cut, 1, 0).White.Velocity.Length))),
             Figure.Worst("red", 1e-5, new[] { 30.0, 60, 70 }.Select(cut => (Math.Cos(Radians(cut)), Meet(cut, 1, 0).Red.Velocity.Length))),
         ]),
         Fact("C11", "A thin clip on a second ball goes on usefully, a full one kills the run", () =>
         [
-            Figure.Rising("speed kept by a rolling white at full, half and quarter ball (club balls)", [.. new[] { 0, 30, 48.59 }.Select(cut => Meet(cut, 1, 1, 0, Club).RollingWhite.Velocity.Length)]),
+            Figure.Rising("speed kept by a rolling white at full, half and quarter ball (club balls)",
+                [.. new[] { 0, 30, 48.59 }.Select(cut => Meet(cut, 1, 1, 0, Club).RollingWhite.Velocity.Length)]),
         ]),
         Fact("C12", "A little back-spin opens the angle beyond stun", () =>
         [
@@ -77,33 +84,41 @@ internal static class TradeAngles
         ]),
         Fact("C14", "Very hard with top misses a ball that soft with top reaches", () =>
         [
-            Figure.So("hits from 0.8 m/s on, then misses; one crossover", CrossesOnce(), string.Join(" ", Paces.Select(speed => Reaches(speed) ? "hit" : "miss"))),
+            Figure.So("hits from 0.8 m/s on, then misses; one crossover", CrossesOnce(),
+                string.Join(" ", Paces.Select(speed => Reaches(speed) ? "hit" : "miss"))),
         ]),
         Fact("C17", "The same strike at another pace takes quite another way", () =>
         [
-            Figure.Rising("place on the top cushion, mm to the right, paces 4 to 8 (club, height 0)", [.. new[] { 4.0, 5, 6, 7, 8 }.Select(pace => -1000 * CushionPlace(pace))]),
+            Figure.Rising("place on the top cushion, mm to the right, paces 4 to 8 (club, height 0)",
+                [.. new[] { 4.0, 5, 6, 7, 8 }.Select(pace => -1000 * CushionPlace(pace))]),
         ]),
         Fact("C18", "Centre strike and pace become stun by themselves", () =>
         [
-            Figure.Worst("metres until it rolls at 1, 2, 3, 4 m/s", 0.005, [(.125, SlidesFor(1)), (.50, SlidesFor(2)), (1.12, SlidesFor(3)), (2.0, SlidesFor(4))]),
+            Figure.Worst("metres until it rolls at 1, 2, 3, 4 m/s", 0.005,
+                [(.125, SlidesFor(1)), (.50, SlidesFor(2)), (1.12, SlidesFor(3)), (2.0, SlidesFor(4))]),
             Figure.Near("spin ratio on a ball 0.5 m away at 2 m/s", 1, ArrivesWith(2), 0.01),
             Figure.Falling("at 2.5, 3, 4, 5 m/s", ArrivesWith(2.5), ArrivesWith(3), ArrivesWith(4), ArrivesWith(5)),
         ]),
         Fact("C20", "Screw works at soft pace too, only shorter; it returns with 2/7 of the back-spin's surface speed", () =>
         [
-            Figure.Rising("return in mm at 0.8, 1, 1.3, 1.6 m/s, ball 0.1 m away, height -0.45 (club)", [.. new[] { .8, 1, 1.3, 1.6 }.Select(speed => 1000 * Return(speed))]),
+            Figure.Rising("return in mm at 0.8, 1, 1.3, 1.6 m/s, ball 0.1 m away, height -0.45 (club)",
+                [.. new[] { .8, 1, 1.3, 1.6 }.Select(speed => 1000 * Return(speed))]),
             Figure.So("more than nothing at every pace", Return(.8) > 0, $"{1000 * Return(.8):0} mm at 0.8 m/s"),
             Figure.Near("return speed over surface speed", 2.0 / 7, -Meet(0, 2, -.8).RollingWhite.Velocity.X / (.8 * 2), 1e-5),
         ]),
         Fact("C21", "Power is not what makes spin", () =>
         [
-            Figure.Worst("spin over speed off the tip at 1, 2, 4 m/s", 1e-9, new[] { 1.0, 2, 4 }.Select(speed => (0.75, OffTip(speed, .3)))),
-            Figure.Falling("back-spin ratio left on a ball 0.5 m away, the harder the more is left", ArrivesWith(2, -.4), ArrivesWith(3, -.4), ArrivesWith(5, -.4)),
+            Figure.Worst("spin over speed off the tip at 1, 2, 4 m/s", 1e-9,
+                new[] { 1.0, 2, 4 }.Select(speed => (0.75, OffTip(speed, .3)))),
+            Figure.Falling("back-spin ratio left on a ball 0.5 m away, the harder the more is left", ArrivesWith(2, -.4),
+                ArrivesWith(3, -.4), ArrivesWith(5, -.4)),
         ]),
         Fact("C22", "Distance comes from power, direction from the tip; but power shifts the way a little too", () =>
         [
-            Figure.Within("a tenth more pace: shift of the rest along the way over that across it", 1.5, 1e3, Turned(1.65, .2) is var pace ? pace.Along / pace.Across : 0),
-            Figure.Within("turn by half a tip lower over turn by a tenth more pace", 2, 1e3, Turned(1.5, .2 - Tip / 2).Degrees / Turned(1.65, .2).Degrees),
+            Figure.Within("a tenth more pace: shift of the rest along the way over that across it", 1.5, 1e3,
+                Turned(1.65, .2) is var pace ? pace.Along / pace.Across : 0),
+            Figure.Within("turn by half a tip lower over turn by a tenth more pace", 2, 1e3,
+                Turned(1.5, .2 - Tip / 2).Degrees / Turned(1.65, .2).Degrees),
             Figure.Within("yet a tenth more pace also shifts the way, mm", 1, 1e3, 1000 * Turned(1.65, .2).Across),
         ]),
         Fact("C23", "One tip lower visibly shifts the finish (trial scatter: 1 mm of height, 3 % of pace)", () =>
@@ -145,7 +160,8 @@ internal static class TradeAngles
     {
         var velocity = new Vec3(speed, 0, 0);
         var (outcome, record) = Send(
-            Ideal(rollingFriction: .01, restitution: .95), velocity, Vec3.Zero, (BallId.Cue, .6, .5), (BallId.Red1, .6 + Diameter + 1e-6, .5));
+            Ideal(rollingFriction: .01, restitution: .95), velocity, Vec3.Zero, (BallId.Cue, .6, .5),
+            (BallId.Red1, .6 + Diameter + 1e-6, .5));
         var place = record.Events.First(told => told.Kind == ShotEventKind.Ball).Balls[0].After.Place;
         // The red may come back off the cushion: the white's place just before the red returns counts.
         var again = record.Events.Skip(2).FirstOrDefault(told => told.Kind == ShotEventKind.Ball && told.Time > 0.5);
@@ -189,7 +205,8 @@ internal static class TradeAngles
             (BallId.Blue, Contact.X + 0.6 * along, Contact.Y + 0.6 * down));
         // The blue that is met only after a cushion does not count.
         return record.Events.TakeWhile(told => told.Kind != ShotEventKind.Cushion || told.Balls[0].Ball != BallId.Cue)
-            .Any(told => told.Kind == ShotEventKind.Ball && told.Balls.Any(ball => ball.Ball == BallId.Blue) && told.Balls.Any(ball => ball.Ball == BallId.Cue));
+            .Any(told => told.Kind == ShotEventKind.Ball && told.Balls.Any(ball => ball.Ball == BallId.Blue)
+                && told.Balls.Any(ball => ball.Ball == BallId.Cue));
     }
 
     private static bool CrossesOnce()
@@ -207,7 +224,8 @@ internal static class TradeAngles
             new Strike(0, Pace.ToSpeed(pace), 0, 0),
             (BallId.Cue, 2.2, 1.1),
             (BallId.Red1, 2.8 + Diameter * cos, 1.1 + Diameter * sin));
-        return record.Events.First(told => told.Kind == ShotEventKind.Cushion && told.Balls[0].Ball == BallId.Cue).Balls[0].After.Position.Y;
+        return record.Events.First(
+            told => told.Kind == ShotEventKind.Cushion && told.Balls[0].Ball == BallId.Cue).Balls[0].After.Position.Y;
     }
 
     private static double SlidesFor(double speed)
@@ -246,7 +264,9 @@ internal static class TradeAngles
             Club, new Strike(0, speed, 0, height), (BallId.Cue, 1, .9), (BallId.Red1, 1.5 + Diameter * cos, .9 + Diameter * sin)).Outcome);
     }
 
-    /// <summary>How far a stroke rests from where 1.5 m/s at height 0.2 rests, along the way from the contact and across it; a ball 0.15 m away.</summary>
+    /// <summary>
+    /// How far a stroke rests from where 1.5 m/s at height 0.2 rests, along the way from the contact and across it; a ball 0.15 m away.
+    /// </summary>
     private static (double Along, double Across, double Degrees) Turned(double speed, double height)
     {
         var (here, there) = (Near(1.5, .2), Near(speed, height));
@@ -290,7 +310,8 @@ internal static class TradeAngles
             (BallId.Cue, 1, .9),
             (BallId.Red1, 1.6 + Diameter * cos, .9 + Diameter * sin),
             (BallId.Blue, Nudged.X, Nudged.Y));
-        var nudge = record.Events.FirstOrDefault(told => told.Kind == ShotEventKind.Ball && told.Balls.Any(ball => ball.Ball == BallId.Blue));
+        var nudge = record.Events.FirstOrDefault(
+            told => told.Kind == ShotEventKind.Ball && told.Balls.Any(ball => ball.Ball == BallId.Blue));
         return nudge is null ? 0 : 1000 * RestOf(outcome, BallId.Blue).DistanceTo(Nudged);
     }
 }

@@ -36,50 +36,65 @@ internal static class TradeSide
         Fact("C31", "Centre-ball angled contacts fall short; a frozen pair shows more", () =>
         [
             Figure.Within("throw at cut 30 and 2 m/s, degrees", .5, 5, Meet(30, 2, 0, 0, Club).Throw),
-            Figure.Rising("throw of a single ball and of the second of a frozen pair at cut 30 and 2 m/s", Meet(30, 2, 0, 0, Club).Throw, PlantThrow(30)),
+            Figure.Rising("throw of a single ball and of the second of a frozen pair at cut 30 and 2 m/s", Meet(30, 2, 0, 0, Club).Throw,
+                PlantThrow(30)),
         ]),
         Fact("C32", "Helping side moves the red to the line and beyond", () =>
         [
-            Figure.Falling("throw at cut 30 with outside side R w / v = 0, 0.25, 0.5, 1", [.. new[] { 0, .25, .5, 1 }.Select(side => Meet(30, 1.5, 0, side, Club).Throw)]),
-            Figure.So("the throw turns round between none and strong", Meet(30, 1.5, 0, 0, Club).Throw > 0 && Meet(30, 1.5, 0, 1, Club).Throw < 0, "as said"),
+            Figure.Falling("throw at cut 30 with outside side R w / v = 0, 0.25, 0.5, 1",
+                [.. new[] { 0, .25, .5, 1 }.Select(side => Meet(30, 1.5, 0, side, Club).Throw)]),
+            Figure.So("the throw turns round between none and strong", Meet(30, 1.5, 0, 0, Club).Throw > 0
+                && Meet(30, 1.5, 0, 1, Club).Throw < 0, "as said"),
         ]),
         Fact("C33", "Opposite side falls short where helping side of equal size does not", () =>
         [
-            Figure.Falling("throw with opposite and with helping side of 0.6", Meet(30, 1.5, 0, -.6, Club).Throw, Meet(30, 1.5, 0, .6, Club).Throw),
+            Figure.Falling("throw with opposite and with helping side of 0.6", Meet(30, 1.5, 0, -.6, Club).Throw,
+                Meet(30, 1.5, 0, .6, Club).Throw),
             Figure.Within("throw with opposite side", .1, 10, Meet(30, 1.5, 0, -.6, Club).Throw),
         ]),
         Fact("C34", "Throw depends on the balls' age, but not that a straight centre hit has none", () =>
         [
-            Figure.Rising("throw at cut 40 and 1.5 m/s for clean, dirty and sticking balls", [.. new[] { 1.0, 2, 5 }.Select(factor => Meet(40, 1.5, 0, 0, Aged(factor)).Throw)]),
+            Figure.Rising("throw at cut 40 and 1.5 m/s for clean, dirty and sticking balls",
+                [.. new[] { 1.0, 2, 5 }.Select(factor => Meet(40, 1.5, 0, 0, Aged(factor)).Throw)]),
             Figure.Near("throw of a straight hit with dirty balls", 0, Meet(0, 1.5, 0, 0, Aged(5)).Throw, 1e-9),
         ]),
         Fact("C35", "Side acts more on the cushion at slow pace (rolling arrivals with equal side R w / v at 0.5, 1, 2, 3, 4 m/s)", () =>
         [
-            .. new[] { 30.0, 45, 60, 70 }.Select(angle => Figure.Falling($"change of angle by running side 0.5 at {angle} degrees", [.. Speeds.Select(speed => Turn(angle, .5, speed))])),
-            .. new[] { 45.0, 60, 70 }.Select(angle => Figure.Falling($"change of angle by check side 0.5 at {angle} degrees", [.. Speeds.Select(speed => -Turn(angle, -.5, speed))])),
+            .. new[] { 30.0, 45, 60, 70 }.Select(
+                angle => Figure.Falling(
+                $"change of angle by running side 0.5 at {angle} degrees", [.. Speeds.Select(speed => Turn(angle, .5, speed))])),
+            .. new[] { 45.0, 60, 70 }.Select(
+                angle => Figure.Falling(
+                $"change of angle by check side 0.5 at {angle} degrees", [.. Speeds.Select(speed => -Turn(angle, -.5, speed))])),
             Figure.Falling("change of angle by side 1 square on", [.. Speeds.Select(speed => Turn(90, 1, speed))]),
         ]),
         new("C35a", "The same for little side nearly square on, where the nose grips", Checks.Trade, () =>
         [
             Figure.Falling("change of angle by side 0.25 at 80 degrees", [.. Speeds.Select(speed => Turn(80, .25, speed))]),
-        ], "Where the nose grips, friction no longer decides how much side acts, and the restitution that falls with speed turns the order round, by hundredths of a degree. Below about 30 degrees friction that falls with slip can make a hard ball with running side come off a little steeper than one without."),
+        ], "Where the nose grips, friction no longer decides how much side acts, and the restitution that falls with speed turns the "
+            + "order round, by hundredths of a degree. Below about 30 degrees friction that falls with slip can make a hard ball with "
+            + "running side come off a little steeper than one without."),
         Fact("C36", "Up the table, right side comes back from the top cushion further to the right than none", () =>
         [
             Figure.Rising("mm to the right 1 m off the cushion, side 0 and 0.3, pace 6", UpAndBack(0), UpAndBack(.3)),
         ]),
         Fact("C37", "A touch of helping side makes the white run off the cushion", () =>
         [
-            Figure.Rising("speed along the cushion with opposite, no and running side 0.25; 45 degrees, 1.5 m/s", [.. new[] { -.25, 0, .25 }.Select(side => Rebound(45, 1, side, 1.5, Club).Velocity.X)]),
+            Figure.Rising("speed along the cushion with opposite, no and running side 0.25; 45 degrees, 1.5 m/s",
+                [.. new[] { -.25, 0, .25 }.Select(side => Rebound(45, 1, side, 1.5, Club).Velocity.X)]),
         ]),
         Fact("C38", "Side opens the way one way easily; the other way needs much", () =>
         [
-            Figure.Within("turn by running over turn by check side 0.5; 45 degrees, rolling, 1 m/s", 1.5, 20, Turn(45, .5, 1) / -Turn(45, -.5, 1)),
+            Figure.Within("turn by running over turn by check side 0.5; 45 degrees, rolling, 1 m/s", 1.5, 20,
+                Turn(45, .5, 1) / -Turn(45, -.5, 1)),
         ]),
         Fact("C40", "Thicker entry and more pace move the white's line to the other side of a pocket", () =>
         [
-            Figure.Rising("line of the white past a point on the way of the middle entry, mm, thin to thick, pace 4", [.. new[] { 32.0, 30, 28 }.Select(cut => Passes(cut, 4))]),
+            Figure.Rising("line of the white past a point on the way of the middle entry, mm, thin to thick, pace 4",
+                [.. new[] { 32.0, 30, 28 }.Select(cut => Passes(cut, 4))]),
             Figure.Rising("the same with pace 3, 5, 7", [.. new[] { 3.0, 5, 7 }.Select(pace => Passes(30, pace))]),
-            Figure.So("thin and soft on one side, thick and hard on the other", Passes(32, 4) < 0 && Passes(28, 7) > 0, $"{Passes(32, 4):0} and {Passes(28, 7):0} mm"),
+            Figure.So("thin and soft on one side, thick and hard on the other", Passes(32, 4) < 0
+                && Passes(28, 7) > 0, $"{Passes(32, 4):0} and {Passes(28, 7):0} mm"),
         ]),
         Fact("C41", "Soft balls are forgiven by the pocket", () =>
         [
@@ -89,12 +104,14 @@ internal static class TradeSide
         ]),
         Fact("C44", "The first cushion point moves one way only as the tip is lowered", () =>
         [
-            Figure.Rising("mm to the right on the top cushion, heights 0.4, 0.2, 0, -0.15", [.. new[] { .4, .2, 0, -.15 }.Select(height => -1000 * TopCushion(height))]),
+            Figure.Rising("mm to the right on the top cushion, heights 0.4, 0.2, 0, -0.15",
+                [.. new[] { .4, .2, 0, -.15 }.Select(height => -1000 * TopCushion(height))]),
         ]),
         Fact("C46", "A ball along the cushion stays on it only when dead straight", () =>
         [
             Figure.So("straight: it ends on the cushion", Along(0) is { Cushions: 0, Gap: < 1e-6 }, $"{Along(0).Gap * 1000:0.0} mm off"),
-            Figure.So("half a degree into the cushion: it comes off it", Along(-.5) is { Cushions: > 0, Gap: > 1e-4 }, $"{Along(-.5).Gap * 1000:0.0} mm off"),
+            Figure.So("half a degree into the cushion: it comes off it", Along(-.5) is { Cushions: > 0, Gap: > 1e-4 },
+                $"{Along(-.5).Gap * 1000:0.0} mm off"),
             Figure.So("half a degree away: it leaves it", Along(.5) is { Cushions: 0, Gap: > 1e-3 }, $"{Along(.5).Gap * 1000:0.0} mm off"),
         ]),
         Fact("C48", "The gate: the ball that moves tells the side", () =>
@@ -126,7 +143,8 @@ internal static class TradeSide
         var strike = new Strike(0, 2, .4, 0);
         var (_, record) = Strike(Club, strike, (BallId.Cue, .6, .8));
         var slope = Math.Tan(CueStrike.PushOffRadians(.4, Club.Cue.EndMassRatio));
-        return 1000 * record.Segments.TakeWhile(piece => piece.End.X < 2.2 || piece.Start.X < .61).Max(piece => Math.Abs(piece.End.Y - .8 - slope * (piece.End.X - .6)));
+        return 1000 * record.Segments.TakeWhile(piece => piece.End.X < 2.2 || piece.Start.X < .61)
+            .Max(piece => Math.Abs(piece.End.Y - .8 - slope * (piece.End.X - .6)));
     }
 
     private static double Leaves(double side) => Heading(
@@ -139,7 +157,9 @@ internal static class TradeSide
         return outcome.FirstContact!.Value.Fraction;
     }
 
-    /// <summary>How far the second of two frozen balls leaves from the line of their centres, towards the first one's way, in degrees.</summary>
+    /// <summary>
+    /// How far the second of two frozen balls leaves from the line of their centres, towards the first one's way, in degrees.
+    /// </summary>
     private static double PlantThrow(double cut)
     {
         var (sin, cos) = Math.SinCos(Radians(cut));
@@ -170,7 +190,8 @@ internal static class TradeSide
     }
 
     /// <summary>
-    /// Where the rolling white's line passes a point 0.9 m on, on the line that it takes at cut 30 and pace 4; in mm, positive to the right.
+    /// Where the rolling white's line passes a point 0.9 m on, on the line that it takes at cut 30 and pace 4; in mm, positive to the
+    /// right.
     /// </summary>
     private static double Passes(double cut, double pace)
     {
@@ -185,9 +206,12 @@ internal static class TradeSide
     {
         var (sin, cos) = Math.SinCos(Radians(cut));
         var (_, record) = Strike(
-            Club, new Strike(0, Pace.ToSpeed(pace), 0, 0), (BallId.Cue, .7, 1.2), (BallId.Red1, 1.1 + Diameter * cos, 1.2 + Diameter * sin));
+            Club, new Strike(0, Pace.ToSpeed(pace), 0, 0), (BallId.Cue, .7, 1.2),
+            (BallId.Red1, 1.1 + Diameter * cos, 1.2 + Diameter * sin));
         var contact = record.Events.First(told => told.Kind == ShotEventKind.Ball);
-        var rolls = record.Events.First(told => told.Time > contact.Time && told.Balls[0].Ball == BallId.Cue && told.Kind is ShotEventKind.Rolls or ShotEventKind.Cushion);
+        var rolls = record.Events.First(
+            told => told.Time > contact.Time && told.Balls[0].Ball == BallId.Cue
+            && told.Kind is ShotEventKind.Rolls or ShotEventKind.Cushion);
         var white = rolls.Balls[0].Before;
         return (white.Place, white.Velocity * (1 / white.Velocity.Length));
     }
@@ -197,7 +221,8 @@ internal static class TradeSide
         var (sin, cos) = Math.SinCos(Radians(30));
         var (_, record) = Strike(
             Club, new Strike(0, 2.4, 0, height), (BallId.Cue, 2.6, 1.2), (BallId.Red1, 2.8 + Diameter * cos, 1.2 + Diameter * sin));
-        return record.Events.First(told => told.Kind == ShotEventKind.Cushion && told.Balls[0].Ball == BallId.Cue).Balls[0].After.Position.Y;
+        return record.Events.First(
+            told => told.Kind == ShotEventKind.Cushion && told.Balls[0].Ball == BallId.Cue).Balls[0].After.Position.Y;
     }
 
     private static (int Cushions, double Gap) Along(double degrees)
@@ -207,7 +232,9 @@ internal static class TradeSide
         return (record.Events.Count(told => told.Kind == ShotEventKind.Cushion), RestOf(outcome).Y - inset);
     }
 
-    /// <summary>The ball of a gate 4 mm wider than the white that is met for a deviation in degrees to the left; red 1 is the left one.</summary>
+    /// <summary>
+    /// The ball of a gate 4 mm wider than the white that is met for a deviation in degrees to the left; red 1 is the left one.
+    /// </summary>
     private static BallId? Gate(double degrees)
     {
         const double half = Diameter + 0.002;

@@ -27,7 +27,8 @@ public sealed class BallImpactTests
         {
             var angle = random.NextDouble() * Math.Tau;
             var a = new BallState(new Vec3(1, 1, Radius), Any(random, 3), Any(random, 200));
-            var b = new BallState(new Vec3(1 + 2 * Radius * Math.Cos(angle), 1 + 2 * Radius * Math.Sin(angle), Radius), Any(random, 3), Any(random, 200));
+            var b = new BallState(
+                new Vec3(1 + 2 * Radius * Math.Cos(angle), 1 + 2 * Radius * Math.Sin(angle), Radius), Any(random, 3), Any(random, 200));
             var momentum = a.Velocity + b.Velocity;
             var energy = a.SpecificEnergy(Radius) + b.SpecificEnergy(Radius);
             BallImpact.Resolve(ref a, ref b, balls);
@@ -38,5 +39,6 @@ public sealed class BallImpactTests
     }
 
     private static Vec3 Any(Random random, double scale) =>
-        new((random.NextDouble() * 2 - 1) * scale, (random.NextDouble() * 2 - 1) * scale, scale > 10 ? (random.NextDouble() * 2 - 1) * scale : 0);
+        new((random.NextDouble() * 2 - 1) * scale, (random.NextDouble() * 2 - 1) * scale,
+            scale > 10 ? (random.NextDouble() * 2 - 1) * scale : 0);
 }

@@ -5,8 +5,8 @@ using DeepBaize.Physics.Profiles;
 namespace DeepBaize.Physics.Tests;
 
 /// <summary>
-/// How cushions behave beside the outside values of the evidence list: e = 0.98, mu_w = 0.14, mu_s = 0.212, h = 7R/5 (Mathavan, Jackson and Parkin
-/// 2010); the cushion stands on the +y side and the ball comes along +x.
+/// How cushions behave beside the outside values of the evidence list: e = 0.98, mu_w = 0.14, mu_s = 0.212, h = 7R/5 (Mathavan, Jackson and
+/// Parkin 2010); the cushion stands on the +y side and the ball comes along +x.
 /// </summary>
 public sealed class CushionImpactTests
 {
@@ -39,7 +39,15 @@ public sealed class CushionImpactTests
     public void A_cushion_that_dies_with_speed_gives_less_back()
     {
         var conditions = Reference();
-        conditions = conditions with { Table = conditions.Table with { CushionRestitutionLoss = 0.05, CushionFriction = 0, SlidingFriction = 0 } };
+        conditions = conditions with
+        {
+            Table = conditions.Table with
+            {
+                CushionRestitutionLoss = 0.05,
+                CushionFriction = 0,
+                SlidingFriction = 0
+            }
+        };
         Assert.Equal(2 * (0.98 - 0.1), -Rebound(90, 0, 0, 2, conditions).Velocity.Y, 1e-12);
     }
 
@@ -103,7 +111,14 @@ public sealed class CushionImpactTests
 
     private static PlayingConditions Reference() => new()
     {
-        Table = new TableCoefficients { SlidingFriction = 0.212, CushionRestitution = 0.98, CushionFriction = 0.14, CushionFrictionFall = 0, CushionRestitutionLoss = 0 },
+        Table = new TableCoefficients
+        {
+            SlidingFriction = 0.212,
+            CushionRestitution = 0.98,
+            CushionFriction = 0.14,
+            CushionFrictionFall = 0,
+            CushionRestitutionLoss = 0
+        },
     };
 
     private static BallState Rebound(double angle, double roll, double side, double speed, PlayingConditions conditions)

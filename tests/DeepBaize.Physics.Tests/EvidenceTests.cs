@@ -15,7 +15,8 @@ public sealed class EvidenceTests
         var check = Checks.All.Single(other => other.Id == id);
         var broken = check.Compute().Where(figure => !figure.Holds).ToList();
         if (check.Disagreement is null)
-            Assert.True(broken.Count == 0, string.Join("; ", broken.Select(figure => $"{figure.What}: expected {figure.Expected}, computed {figure.Computed}")));
+            Assert.True(broken.Count == 0,
+                string.Join("; ", broken.Select(figure => $"{figure.What}: expected {figure.Expected}, computed {figure.Computed}")));
         else
             Assert.True(broken.Count > 0, "This no longer disagrees: take its explanation out of the list.");
     }

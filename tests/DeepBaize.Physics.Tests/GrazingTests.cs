@@ -11,7 +11,9 @@ public sealed class GrazingTests
 
     public static TheoryData<double> Shares => [1e-2, 1e-4, 1e-6, 1e-8, 1e-10, 1e-12];
 
-    /// <summary>On a straight way the closed form is known: contact at along - sqrt(D^2 - offset^2), worked out here in decimal arithmetic.</summary>
+    /// <summary>
+    /// On a straight way the closed form is known: contact at along - sqrt(D^2 - offset^2), worked out here in decimal arithmetic.
+    /// </summary>
     [Theory]
     [MemberData(nameof(Shares))]
     public void A_rolling_ball_meets_exactly_those_that_it_reaches(double share)

@@ -18,7 +18,8 @@ public sealed class PropertyTests
         Gen.Select(Gen.Double[0.1, 3.4], Gen.Double[0.1, 1.6]).Array[1, 6].Where(places => places.Length > 0 && AreApart(places));
 
     private static readonly Gen<Strike> Strikes = Gen.Select(
-        Gen.Double[0, Math.Tau], Gen.Double[0.4, 4], Gen.Double[-0.35, 0.35], Gen.Double[-0.35, 0.35], (direction, speed, side, height) => new Strike(direction, speed, side, height));
+        Gen.Double[0, Math.Tau], Gen.Double[0.4, 4], Gen.Double[-0.35, 0.35], Gen.Double[-0.35, 0.35], (direction, speed, side, height) =>
+            new Strike(direction, speed, side, height));
 
     [Fact]
     public void A_shot_mirrored_across_the_tables_length_ends_in_the_mirror_image() => Gen.Select(Places, Strikes).Sample(
@@ -54,7 +55,8 @@ public sealed class PropertyTests
             var nearby = strike with { WhiteSpeed = strike.WhiteSpeed * (1 + 1e-7), DirectionRadians = strike.DirectionRadians + 1e-7 };
             var (here, story) = Told(layout, strike);
             var (there, other) = Told(layout, nearby);
-            // Where a contact comes or goes the way may jump. Each contact multiplies a deviation by 50 or so, and each cushion has the accuracy
+            // Where a contact comes or goes the way may jump. Each contact multiplies a deviation by 50 or so, and each cushion has the
+            // accuracy
             // of its integration.
             var cushions = story.Count(told => told.StartsWith("Cushion", StringComparison.Ordinal));
             var allowed = (1e-6 + cushions * CushionImpact.Accuracy) * Math.Pow(60, Math.Min(4, Contacts(story)));
@@ -67,7 +69,8 @@ public sealed class PropertyTests
     public void The_same_strokes_give_the_same_bits_on_any_number_of_threads()
     {
         var (profile, layout, _) = RandomShots.Draw(11);
-        var strikes = Enumerable.Range(0, 300).Select(i => new Strike(0.021 * i, 0.5 + 0.02 * i, 0.3 * Math.Sin(i), 0.3 * Math.Cos(i))).ToArray();
+        var strikes = Enumerable.Range(0, 300).Select(i => new Strike(0.021 * i, 0.5 + 0.02 * i, 0.3 * Math.Sin(i), 0.3 * Math.Cos(i)))
+            .ToArray();
         var answers = new[] { 1, 2, 3, 7 }.Select(threads => Outcomes(profile, layout, strikes, threads)).ToList();
         foreach (var answer in answers.Skip(1)) Assert.Equal(answers[0], answer);
         Assert.Equal(answers[0], Outcomes(profile, layout, strikes, 2));
@@ -104,7 +107,8 @@ public sealed class PropertyTests
     }
 
     private static string Digest(IEnumerable<BallAtEnd> final, double duration, int events) =>
-        $"{duration:R} {events} {string.Join(' ', final.Select(ball => $"{ball.Ball} {ball.State.Position.X:R} {ball.State.Position.Y:R}"))}";
+        $"{duration:R} {events} "
+            + $"{string.Join(' ', final.Select(ball => $"{ball.Ball} {ball.State.Position.X:R} {ball.State.Position.Y:R}"))}";
 
     private static List<(BallId Ball, Place Place)> Final(Layout layout, Strike strike) =>
         [.. Simulation.Play(layout, strike).Final.Select(ball => (ball.Ball, ball.State.Place))];
@@ -118,7 +122,8 @@ public sealed class PropertyTests
             [.. record.Events.Select(told => $"{told.Kind} {string.Join(' ', told.Balls.Select(ball => ball.Ball))}")]);
     }
 
-    private static int Contacts(List<string> story) => story.Count(told => told.StartsWith("Ball", StringComparison.Ordinal) || told.StartsWith("Jaw", StringComparison.Ordinal));
+    private static int Contacts(List<string> story) =>
+        story.Count(told => told.StartsWith("Ball", StringComparison.Ordinal) || told.StartsWith("Jaw", StringComparison.Ordinal));
 
     private static bool AreApart((double X, double Y)[] places)
     {
@@ -137,5 +142,6 @@ public sealed class PropertyTests
         Build([.. places.Select((place, i) => new PlacedBall((BallId)i, new Place(place.X, place.Y)))]);
 
     private static Layout Build(List<PlacedBall> balls) => LayoutRules.TryBuild(
-        balls, Table.Outline.TableOutline.Club, BallGauge.Standard, LayoutMode.Free, out _) ?? throw new InvalidOperationException("The layout is not legal.");
+        balls, Table.Outline.TableOutline.Club, BallGauge.Standard, LayoutMode.Free, out _)
+            ?? throw new InvalidOperationException("The layout is not legal.");
 }

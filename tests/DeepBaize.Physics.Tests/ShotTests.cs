@@ -93,7 +93,8 @@ public sealed class ShotTests
         var conditions = PlayingConditions.Club;
         (BallId, double X, double Y)[] balls =
         [
-            (BallId.Cue, 0.7, 0.8), (BallId.Red1, 1.6, 0.75), (BallId.Red2, 2.4, 1.1), (BallId.Blue, 1.7845, 0.889), (BallId.Black, 3.245, 0.889),
+            (BallId.Cue, 0.7, 0.8), (BallId.Red1, 1.6, 0.75), (BallId.Red2, 2.4, 1.1), (BallId.Blue, 1.7845, 0.889),
+            (BallId.Black, 3.245, 0.889),
         ];
         var strike = new Strike(random.NextDouble() * 0.3 - 0.15, 1 + random.NextDouble() * 2, random.NextDouble() * 0.4 - 0.2, 0.1);
         var mirrored = new Strike(-strike.DirectionRadians, strike.WhiteSpeed, -strike.Side, strike.Height);
@@ -179,7 +180,8 @@ public sealed class ShotTests
         var outcome = Shots.Simulation(conditions).Play(layout, new Strike(aim, 4, 0, 0));
         Assert.Equal(ShotEnd.AtRest, outcome.End);
         Assert.NotNull(outcome.FirstContact);
-        Assert.True(outcome.Final.Count(ball => BallSet.IsRed(ball.Ball) && rack.All(place => place.DistanceTo(ball.State.Place) > 0.005)) > 3);
+        Assert.True(outcome.Final.Count(
+            ball => BallSet.IsRed(ball.Ball) && rack.All(place => place.DistanceTo(ball.State.Place) > 0.005)) > 3);
     }
 
     private static bool Drops(double speed, double offset, bool corner)
@@ -218,14 +220,17 @@ public sealed class ShotTests
         return Shots.Send(conditions, layout, velocity, Shots.RollSpin(velocity, spinRatio, Radius));
     }
 
-    /// <summary>Direction of the white once it rolls after a half-ball contact, and how far its line lies from the parallel through the contact.</summary>
+    /// <summary>
+    /// Direction of the white once it rolls after a half-ball contact, and how far its line lies from the parallel through the contact.
+    /// </summary>
     private static (double Direction, double Offset) HalfBall(double speed, double spinRatio)
     {
         // The white starts a millimetre short of contact, so that it arrives with the spin it was given.
         var (_, record) = HitAtCut(Shots.Ideal(), 30, speed, spinRatio, 0.001);
         var contact = record.Events.First(e => e.Kind == ShotEventKind.Ball);
         var place = contact.Balls[0].After.Place;
-        var rolls = record.Events.First(e => e.Time >= contact.Time && e.Kind == ShotEventKind.Rolls && e.Balls[0].Ball == BallId.Cue).Balls[0].After;
+        var rolls = record.Events.First(
+            e => e.Time >= contact.Time && e.Kind == ShotEventKind.Rolls && e.Balls[0].Ball == BallId.Cue).Balls[0].After;
         var along = rolls.Velocity * (1 / rolls.Velocity.Length);
         var offset = Math.Abs((rolls.Position.X - place.X) * along.Y - (rolls.Position.Y - place.Y) * along.X);
         return (Shots.DegreesFrom(rolls.Velocity, new Vec3(1, 0, 0)), offset);

@@ -17,7 +17,9 @@ public sealed class BreakExampleTests
 {
     private static readonly PlayerProfile League = HousePlayers.League;
 
-    /// <summary>B09, with a colour on: the red to play for next is one that has others beside it, and the plan says that more than one is on then.</summary>
+    /// <summary>
+    /// B09, with a colour on: the red to play for next is one that has others beside it, and the plan says that more than one is on then.
+    /// </summary>
     [Theory]
     [InlineData(2.0, 1.1)]
     [InlineData(1.95, 0.65)]
@@ -33,12 +35,16 @@ public sealed class BreakExampleTests
         // A colour is on and the blue at hand; two more reds lie within 250 mm of one of the two.
         BreakPlan Plan(Place beside) => new BreakPlanner(Ask(BreakWishes.Free)).Plan(
             new FrameState(
-                [new(Cue, new Place(x, y)), new(Red1, p), new(Red2, q), new(Red3, beside.Offset(0.1, 0.2)), new(Red4, beside.Offset(-0.21, 0.1)), .. Spotted()],
+                [new(Cue, new Place(x, y)), new(Red1, p), new(Red2, q), new(Red3, beside.Offset(0.1, 0.2)),
+                    new(Red4, beside.Offset(-0.21, 0.1)), .. Spotted()],
                 BallGauge.Standard, BallOn.Colour),
             6000);
     }
 
-    /// <summary>B09: of two reds that are as easy now, the one with two others beside it is worth more; the others laid beside the other one turn it round.</summary>
+    /// <summary>
+    /// B09: of two reds that are as easy now, the one with two others beside it is worth more; the others laid beside the other one turn it
+    /// round.
+    /// </summary>
     [Theory]
     [InlineData(1.95, 0.67)]
     [InlineData(1.79, 0.52)]
@@ -55,10 +61,13 @@ public sealed class BreakExampleTests
             Assert.Contains(plan.Facts, fact => fact is { Kind: FactKind.Region or FactKind.Alternates, Value: >= 2 });
         }
 
-        static RatedStroke Best(PlainAnswer position, BallId red) => new BreakSearch(Ask(new BreakWishes(Only: red))).Run(position.Frame, 4000).Best[0];
+        static RatedStroke Best(PlainAnswer position, BallId red) =>
+            new BreakSearch(Ask(new BreakWishes(Only: red))).Run(position.Frame, 4000).Best[0];
     }
 
-    /// <summary>B10: a line is as likely as the product of its strokes; a harder first stroke with an easier next can be the better line.</summary>
+    /// <summary>
+    /// B10: a line is as likely as the product of its strokes; a harder first stroke with an easier next can be the better line.
+    /// </summary>
     [Fact]
     public void B10_a_line_is_as_likely_as_the_product_of_its_strokes()
     {
@@ -70,7 +79,10 @@ public sealed class BreakExampleTests
         Assert.Equal(new LineOdds(1, 1), LineOdds.Of([]));
     }
 
-    /// <summary>B47: where the white can be held, the rule without cushions takes another stroke; one that comes to a cushion fails by it and is offered without it.</summary>
+    /// <summary>
+    /// B47: where the white can be held, the rule without cushions takes another stroke; one that comes to a cushion fails by it and is
+    /// offered without it.
+    /// </summary>
     [Fact]
     public void B47_without_cushions_a_stroke_that_comes_to_one_fails_and_with_them_it_is_offered()
     {
@@ -83,20 +95,27 @@ public sealed class BreakExampleTests
         Assert.NotEmpty(hard.Best);
         Assert.All(hard.Best, rated => Assert.Equal(LineUpFailure.None, Judge(rated.Stroke, false).Failure));
         // A firm stroke into the middle pocket with follow comes to a cushion.
-        var firm = frames.Aim(layout, new Pot(Red3, PocketId.MiddleGreenSide, PocketPart.Opening), Dials.AtPace(7, 0, 0.3), BreakWishes.Free)
+        var firm = frames.Aim(
+            layout, new Pot(Red3, PocketId.MiddleGreenSide, PocketPart.Opening), Dials.AtPace(7, 0, 0.3), BreakWishes.Free)
             ?? frames.Aim(layout, free.Best[0].Stroke.Pot, Dials.AtPace(8, 0, 0.4), BreakWishes.Free)!;
-        Assert.Equal((LineUpFailure.Cushion, 0, false), (Judge(firm, false).Failure, Judge(firm, false).Points, Judge(firm, false).StaysAtTable));
+        Assert.Equal((LineUpFailure.Cushion, 0, false),
+            (Judge(firm, false).Failure, Judge(firm, false).Points, Judge(firm, false).StaysAtTable));
         Assert.Equal((LineUpFailure.None, 1, true), (Judge(firm, true).Failure, Judge(firm, true).Points, Judge(firm, true).StaysAtTable));
 
-        Ruling Judge(PlannedStroke stroke, bool cushions) => frames.Play(frame with { LineUp = new LineUp(cushions) }, layout, stroke, StrokeDraw.Exact).Ruling;
+        Ruling Judge(PlannedStroke stroke, bool cushions) =>
+            frames.Play(frame with { LineUp = new LineUp(cushions) }, layout, stroke, StrokeDraw.Exact).Ruling;
     }
 
-    /// <summary>B48: the green stands between the yellow and a pocket; another pocket, a push of the green and a push of the brown are offered, each with its risk.</summary>
+    /// <summary>
+    /// B48: the green stands between the yellow and a pocket; another pocket, a push of the green and a push of the brown are offered, each
+    /// with its risk.
+    /// </summary>
     [Fact]
     public void B48_past_a_green_in_the_way_another_pocket_and_pushes_of_green_and_brown_are_offered_with_their_risks()
     {
         var frame = new FrameState(
-            [new(Cue, At(1078, 1100)), .. Spotted().Where(placed => placed.Ball != Green), new(Green, At(880, 549))], BallGauge.Standard, BallOn.Yellow);
+            [new(Cue, At(1078, 1100)), .. Spotted().Where(placed => placed.Ball != Green), new(Green, At(880, 549))], BallGauge.Standard,
+            BallOn.Yellow);
         var clearing = new ColourClearing(Club, League);
         Assert.Equal([Green], clearing.InTheWay(frame));
         var remedies = clearing.Find(frame, BreakWishes.Free, 1);
@@ -110,7 +129,8 @@ public sealed class BreakExampleTests
     public void To_secure_the_frame_is_a_chance_and_points_are_not()
     {
         var frame = new FrameState(
-            [new(Cue, new Place(2.95, 0.62)), new(Red1, new Place(2.9, 1.25)), new(Red2, new Place(3.02, 0.5)), .. Spotted()], BallGauge.Standard, BallOn.Colour, new Scores(40, 30));
+            [new(Cue, new Place(2.95, 0.62)), new(Red1, new Place(2.9, 1.25)), new(Red2, new Place(3.02, 0.5)), .. Spotted()],
+            BallGauge.Standard, BallOn.Colour, new Scores(40, 30));
         Assert.Equal(23, FrameArithmetic.PointsToSecure(frame));
         var secure = new BreakSearch(Ask(new BreakWishes(Goal: BreakGoal.Secure))).Run(frame, 1500);
         Assert.All(secure.Best, rated => Assert.InRange(rated.Worth, 0.01, 1));
@@ -121,7 +141,8 @@ public sealed class BreakExampleTests
     [Fact]
     public void The_side_on_colours_that_a_player_likes_is_sought()
     {
-        var frame = new FrameState([new(Cue, new Place(2.6, 0.5)), new(Red1, new Place(2.95, 0.35)), .. Spotted()], BallGauge.Standard, BallOn.Red);
+        var frame = new FrameState(
+            [new(Cue, new Place(2.6, 0.5)), new(Red1, new Place(2.95, 0.35)), .. Spotted()], BallGauge.Standard, BallOn.Red);
         Assert.True(Highs(SideOfStraight.High) > Highs(SideOfStraight.Low));
 
         int Highs(SideOfStraight wanted)
@@ -129,12 +150,15 @@ public sealed class BreakExampleTests
             var frames = new FramePlayer(Club, League);
             var gauge = new LeaveGauge(Club, League);
             var worth = new LeaveWorth(Club, League);
-            return new BreakSearch(Ask(new BreakWishes(Approach: wanted))).Run(frame, 3000).Best.Concat(new BreakSearch(Ask(new BreakWishes(Approach: wanted)) with { Seed = 2 }).Run(frame, 3000).Best).Count(rated =>
+            return new BreakSearch(Ask(new BreakWishes(Approach: wanted)))
+                .Run(frame, 3000).Best.Concat(
+                new BreakSearch(Ask(new BreakWishes(Approach: wanted)) with { Seed = 2 }).Run(frame, 3000).Best).Count(rated =>
             {
                 var next = frames.Play(frame, frames.LayoutOf(frame)!, rated.Stroke, StrokeDraw.Exact).Ruling.Next;
                 var pot = gauge.Read(next).MaxBy(one => worth.Promise(next, one)).Pot;
                 var ball = next.Balls.First(placed => placed.Ball == pot.Ball).Place;
-                return PottingLine.Between(next.White!.Value, ball, pot, Club.Outline, Club.Diameter).SideFor(pot.Pocket) == SideOfStraight.High;
+                return PottingLine.Between(next.White!.Value, ball, pot, Club.Outline, Club.Diameter)
+                    .SideFor(pot.Pocket) == SideOfStraight.High;
             });
         }
     }
@@ -145,7 +169,8 @@ public sealed class BreakExampleTests
     {
         // The red is shut away; the blue hangs over a pocket.
         var frame = new FrameState(
-            [new(Cue, new Place(1.2, 0.6)), new(Red1, new Place(3.54, 0.889)), .. Spotted().Where(placed => placed.Ball != Blue), new(Blue, new Place(1.7, 0.12))],
+            [new(Cue, new Place(1.2, 0.6)), new(Red1, new Place(3.54, 0.889)), .. Spotted().Where(placed => placed.Ball != Blue),
+                new(Blue, new Place(1.7, 0.12))],
             BallGauge.Standard, BallOn.Red, IsFreeBall: true);
         var best = new BreakSearch(Ask(BreakWishes.Free)).Run(frame, 1500).Best;
         Assert.True(best[0].Stroke.Pot.Ball >= Yellow);
@@ -154,7 +179,9 @@ public sealed class BreakExampleTests
         Assert.Empty(new BreakSearch(Ask(new BreakWishes(Only: Blue))).Run(frame with { IsFreeBall = false }, 600).Best);
     }
 
-    /// <summary>Visits that are played out meet the same chance whoever asks, on one thread and on two, and their mean is what they came to.</summary>
+    /// <summary>
+    /// Visits that are played out meet the same chance whoever asks, on one thread and on two, and their mean is what they came to.
+    /// </summary>
     [Fact]
     public void Visits_played_out_are_the_same_on_one_thread_and_on_two()
     {

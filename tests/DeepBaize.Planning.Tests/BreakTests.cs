@@ -16,13 +16,18 @@ public sealed class BreakTests
     private const int Shakes = 2;
     private static readonly PlayerProfile League = HousePlayers.League;
 
-    /// <summary>Ten positions in which any player names the same ball, each also mirrored and with every ball moved 15 mm (common practice, no source).</summary>
+    /// <summary>
+    /// Ten positions in which any player names the same ball, each also mirrored and with every ball moved 15 mm (common practice, no
+    /// source).
+    /// </summary>
     [Fact]
     public void In_plain_positions_the_ball_that_players_name_is_found()
     {
         var asked = PlainAnswer.Varied(Shakes);
-        var missed = asked.Where(one => BestBall(one.Frame) is not { } ball || !one.Answers.Contains(ball)).Select(one => one.Name).ToList();
-        Figures.Print($"{asked.Count} plain positions: {asked.Count - missed.Count} answered as players do{(missed.Count == 0 ? "" : "; not: " + string.Join("; ", missed))}.");
+        var missed = asked.Where(one => BestBall(one.Frame) is not { } ball || !one.Answers.Contains(ball)).Select(one => one.Name)
+            .ToList();
+        Figures.Print($"{asked.Count} plain positions: {asked.Count - missed.Count} answered as players "
+            + $"do{(missed.Count == 0 ? "" : "; not: " + string.Join("; ", missed))}.");
         Assert.True(missed.Count <= asked.Count / 5, string.Join(Environment.NewLine, missed));
     }
 
@@ -33,13 +38,15 @@ public sealed class BreakTests
         var (one, two) = (Search(frame, 1), Search(frame, 2));
         Assert.NotEmpty(one.Best);
         Assert.Equal(one.Played, two.Played);
-        Assert.Equal(one.Best.Select(rated => (rated.Stroke.Pot, rated.Stroke.Strike, rated.Worth, rated.Good)), two.Best.Select(rated => (rated.Stroke.Pot, rated.Stroke.Strike, rated.Worth, rated.Good)));
+        Assert.Equal(one.Best.Select(rated => (rated.Stroke.Pot, rated.Stroke.Strike, rated.Worth, rated.Good)),
+            two.Best.Select(rated => (rated.Stroke.Pot, rated.Stroke.Strike, rated.Worth, rated.Good)));
     }
 
     [Fact]
     public void A_search_simulates_about_as_many_strokes_as_it_may()
     {
-        foreach (var budget in new[] { 300, 1000, 3000 }) Assert.InRange(new BreakSearch(Ask(BreakWishes.Free)).Run(PlainAnswer.All[1].Frame, budget).Played, 0.3 * budget, 1.3 * budget);
+        foreach (var budget in new[] { 300, 1000, 3000 })
+            Assert.InRange(new BreakSearch(Ask(BreakWishes.Free)).Run(PlainAnswer.All[1].Frame, budget).Played, 0.3 * budget, 1.3 * budget);
     }
 
     [Fact]
@@ -64,7 +71,8 @@ public sealed class BreakTests
     {
         FrameState From(Place white) => new(
             [
-                new(Cue, white), new(Red1, new Place(3.2, 1.2)), new(Red2, new Place(2.9, 0.45)), new(Red3, new Place(2.5, 0.45)), new(Pink, new Place(2.95, 1.0)), new(Black, Spots.Black),
+                new(Cue, white), new(Red1, new Place(3.2, 1.2)), new(Red2, new Place(2.9, 0.45)), new(Red3, new Place(2.5, 0.45)),
+                new(Pink, new Place(2.95, 1.0)), new(Black, Spots.Black),
                 .. BallSet.Colours.Where(colour => colour < Pink).Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value)),
             ],
             BallGauge.Standard, BallOn.Red);
@@ -92,7 +100,8 @@ public sealed class BreakTests
             Assert.Empty(player.Play(frame, player.LayoutOf(frame)!, rated.Stroke, StrokeDraw.Exact).Result.WhiteCushions);
         }
 
-        Assert.All(new BreakSearch(Ask(new BreakWishes(Only: Red3))).Run(frame, 600).Best, rated => Assert.Equal(Red3, rated.Stroke.Pot.Ball));
+        Assert.All(new BreakSearch(Ask(new BreakWishes(Only: Red3))).Run(frame, 600).Best,
+            rated => Assert.Equal(Red3, rated.Stroke.Pot.Ball));
     }
 
     [Fact]
@@ -100,7 +109,8 @@ public sealed class BreakTests
     {
         // The only red stands behind a wall of colours, tight on the cushion.
         var wall = BallSet.Colours.Select((colour, i) => new PlacedBall(colour, new Place(3.4, 0.75 + 0.056 * i)));
-        var frame = new FrameState([new(Cue, new Place(1, 0.889)), new(Red1, new Place(3.5, 0.889)), .. wall], BallGauge.Standard, BallOn.Red);
+        var frame = new FrameState(
+            [new(Cue, new Place(1, 0.889)), new(Red1, new Place(3.5, 0.889)), .. wall], BallGauge.Standard, BallOn.Red);
         var plan = new BreakPlanner(Ask(BreakWishes.Free)).Plan(frame, 400);
         Assert.Empty(plan.Line);
         Assert.True(plan.IsFinal);
@@ -111,7 +121,8 @@ public sealed class BreakTests
     {
         // The green near its pocket: from the yellow side of the D it can be potted, from behind the brown it cannot.
         var frame = new FrameState(
-            [new(Cue, TheD.Centre), .. BallSet.Colours.Where(colour => colour != Yellow).Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value))],
+            [new(Cue, TheD.Centre),
+                .. BallSet.Colours.Where(colour => colour != Yellow).Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value))],
             BallGauge.Standard, BallOn.Green, IsInHand: true);
         frame = frame with { Balls = [.. frame.Balls.Where(placed => placed.Ball != Cue), new(Cue, new Place(0.6, 0.889))] };
         var planner = new BreakPlanner(Ask(BreakWishes.Free));
@@ -134,16 +145,23 @@ public sealed class BreakTests
     [Fact]
     public void A_visit_is_played_out_by_the_rules()
     {
-        var frame = new FrameState([new(Cue, new Place(1.0, 0.75)), new(Pink, new Place(3.2, 0.5)), new(Black, Spots.Black)], BallGauge.Standard, BallOn.Pink);
+        var frame = new FrameState(
+            [new(Cue, new Place(1.0, 0.75)), new(Pink, new Place(3.2, 0.5)), new(Black, Spots.Black)], BallGauge.Standard, BallOn.Pink);
         var search = new BreakSearch(Ask(BreakWishes.Free));
-        var visits = Enumerable.Range(0, 12).Select(seed => new Playout(Club, League).Play(frame, (now, _) => search.Run(now, 200).Best is [var best, ..] ? best.Stroke : null, seed)).ToList();
+        var visits = Enumerable.Range(0, 12)
+            .Select(seed => new Playout(Club, League)
+            .Play(frame, (now, _) => search.Run(now, 200).Best is [var best, ..] ? best.Stroke : null, seed)).ToList();
         Assert.All(visits, visit => Assert.Contains(visit.Points, new[] { 0, 6, 13 }));
-        Assert.Equal(visits, Enumerable.Range(0, 12).Select(seed => new Playout(Club, League).Play(frame, (now, _) => search.Run(now, 200).Best is [var best, ..] ? best.Stroke : null, seed)));
+        Assert.Equal(visits, Enumerable.Range(0, 12)
+            .Select(seed => new Playout(Club, League)
+            .Play(frame, (now, _) => search.Run(now, 200).Best is [var best, ..] ? best.Stroke : null, seed)));
     }
 
-    private static BallId? BestBall(FrameState frame) => new BreakSearch(Ask(BreakWishes.Free)).Run(frame, 2500).Best is [var best, ..] ? best.Stroke.Pot.Ball : null;
+    private static BallId? BestBall(FrameState frame) =>
+        new BreakSearch(Ask(BreakWishes.Free)).Run(frame, 2500).Best is [var best, ..] ? best.Stroke.Pot.Ball : null;
 
-    private static BreakSearchResult Search(FrameState frame, int threads) => new BreakSearch(BreakPlanner.Ask(Club, League, BreakWishes.Free, 3, threads)).Run(frame, 1200);
+    private static BreakSearchResult Search(FrameState frame, int threads) =>
+        new BreakSearch(BreakPlanner.Ask(Club, League, BreakWishes.Free, 3, threads)).Run(frame, 1200);
 
     private static BreakQuestion Ask(BreakWishes wishes) => BreakPlanner.Ask(Club, League, wishes, 1);
 }

@@ -52,7 +52,8 @@ public sealed class CueingTests
             var left = CueingReader.Read(Lay((BallId.Cue, mirrored.X, mirrored.Y)), Left, new Strike(-direction, 2, -0.1, 0));
             Assert.Equal(right.Best.Way, left.Best.Way);
             Assert.Equal(right.Factor, left.Factor, 1e-9);
-            Assert.Equal(right.Sides.Select(stance => (Cushions.Mirrored(stance.Side), stance.Way)).OrderBy(pair => pair.Item1), left.Sides.Select(stance => (stance.Side, stance.Way)));
+            Assert.Equal(right.Sides.Select(stance => (Cushions.Mirrored(stance.Side), stance.Way)).OrderBy(pair => pair.Item1),
+                left.Sides.Select(stance => (stance.Side, stance.Way)));
         }
     }
 
@@ -78,7 +79,8 @@ public sealed class CueingTests
         Assert.Equal(7, low.ElevationDegrees, 0.5);
         Assert.Equal(-0.5, low.Face[low.Face.Count / 2].Lowest, 1e-6);
         Assert.True(low.IsPossible && low.IsRaised);
-        Assert.Equal(ButtRaise.LeastDegrees, CueingReader.Read(Lay((BallId.Cue, 1.8, 0.889)), Right, new Strike(0, 2, 0, 0)).ElevationDegrees);
+        Assert.Equal(ButtRaise.LeastDegrees,
+            CueingReader.Read(Lay((BallId.Cue, 1.8, 0.889)), Right, new Strike(0, 2, 0, 0)).ElevationDegrees);
     }
 
     /// <summary>Checked against plain geometry: the cue's underside touches the edge of the rail.</summary>
@@ -101,7 +103,8 @@ public sealed class CueingTests
         Assert.Equal(2, Elevation(free));
         Assert.Equal(2, Elevation(beside));
         Assert.InRange(Elevation(behind), 8, 25);
-        Assert.True(CueingReader.Read(behind, Right, new Strike(0, 2, 0, 0)).Face[10].Lowest > CueingReader.Read(free, Right, new Strike(0, 2, 0, 0)).Face[10].Lowest + 0.2);
+        Assert.True(CueingReader.Read(behind, Right, new Strike(0, 2, 0, 0)).Face[10].Lowest > CueingReader.Read(
+            free, Right, new Strike(0, 2, 0, 0)).Face[10].Lowest + 0.2);
 
         static double Elevation(Layout layout) => CueingReader.Read(layout, Right, new Strike(0, 2, 0, 0)).ElevationDegrees;
     }
@@ -111,7 +114,15 @@ public sealed class CueingTests
     {
         // Across from the yellow side's middle, so that nobody can lean to it.
         var (layout, strike) = (Lay((BallId.Cue, 1.2, 0.889)), new Strike(Math.PI, 2, 0, 0));
-        var none = Right with { Physique = Right.Physique with { Reach = 0.55, Stretch = 0.1, Rests = new Rests(false, false, false, false) } };
+        var none = Right with
+        {
+            Physique = Right.Physique with
+            {
+                Reach = 0.55,
+                Stretch = 0.1,
+                Rests = new Rests(false, false, false, false)
+            }
+        };
         Assert.Equal(BridgeWay.OutOfReach, CueingReader.Read(layout, none, strike).Best.Way);
         var withRest = none with { Physique = none.Physique with { Rests = Rests.All } };
         var cueing = CueingReader.Read(layout, withRest, strike);

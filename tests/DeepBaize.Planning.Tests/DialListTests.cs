@@ -23,7 +23,8 @@ public sealed class DialListTests
             Assert.InRange(near.Count, 2, 6);
             Assert.All(near, other =>
             {
-                bool[] differs = [Math.Abs(other.Pace - dials.Pace) > 1e-9, Math.Abs(other.Side - dials.Side) > 1e-9, Math.Abs(other.Height - dials.Height) > 1e-9];
+                bool[] differs = [Math.Abs(other.Pace - dials.Pace) > 1e-9, Math.Abs(other.Side - dials.Side) > 1e-9,
+                    Math.Abs(other.Height - dials.Height) > 1e-9];
                 Assert.Single(differs, differ => differ);
                 Assert.InRange(other.Pace, 1, 10);
                 Assert.False(new Strike(0, other.WhiteSpeed, other.Side, other.Height).IsMiscueRisk);
@@ -52,14 +53,17 @@ public sealed class DialListTests
     public void A_search_plays_strokes_of_the_list_and_those_near_it()
     {
         var found = PlainAnswer.All.Take(6)
-            .SelectMany(position => new BreakSearch(BreakPlanner.Ask(Club, HousePlayers.League, BreakWishes.Free, 1)).Run(position.Frame, 1000).Best)
+            .SelectMany(position => new BreakSearch(BreakPlanner.Ask(Club, HousePlayers.League, BreakWishes.Free, 1))
+                .Run(position.Frame, 1000).Best)
             .Select(rated => Dials.Of(rated.Stroke.Strike)).ToList();
         var near = found.Count(dials => !Listed.Any(listed => Same(listed, dials)));
         Figures.Print($"{near} of {found.Count} strokes that are sampled to the end lie between those of the list.");
         Assert.InRange(near, 1, found.Count - 1);
-        Assert.All(found, dials => Assert.Contains(Listed, listed => Same(listed, dials) || DialList.Near(listed).Any(other => Same(other, dials))));
+        Assert.All(found, dials => Assert.Contains(
+            Listed, listed => Same(listed, dials) || DialList.Near(listed).Any(other => Same(other, dials))));
 
-        static bool Same(Dials one, Dials other) => Math.Abs(one.WhiteSpeed - other.WhiteSpeed) + Math.Abs(one.Side - other.Side) + Math.Abs(one.Height - other.Height) < 1e-9;
+        static bool Same(Dials one, Dials other) =>
+            Math.Abs(one.WhiteSpeed - other.WhiteSpeed) + Math.Abs(one.Side - other.Side) + Math.Abs(one.Height - other.Height) < 1e-9;
     }
 
     /// <summary>

@@ -48,7 +48,8 @@ public sealed class DialTests
     {
         var player = new StrokePlayer(Club);
         Assert.Null(TipHeights.ByDistance(player, 1.0, 0, [2.5])[0].Height);
-        Assert.All(TipHeights.ByDistance(player, 3, 0, [0.1, 0.5, 1, 2]), found => Assert.InRange(found.Height ?? 0, -Dials.SafeHeight, Dials.SafeHeight));
+        Assert.All(TipHeights.ByDistance(player, 3, 0, [0.1, 0.5, 1, 2]),
+            found => Assert.InRange(found.Height ?? 0, -Dials.SafeHeight, Dials.SafeHeight));
     }
 
     [Fact]
@@ -95,12 +96,15 @@ public sealed class DialTests
     public void The_blues_group_may_be_spent_where_another_small_group_may_not()
     {
         var layout = Lay(
-            (BallId.Cue, 0.5, 0.5), (BallId.Red1, 2.2, 0.6), (BallId.Red2, 3.4, 0.6), (BallId.Red3, 3.4, 0.9), (BallId.Red4, 2.9, 0.4), (BallId.Red5, 2.9, 0.6),
+            (BallId.Cue, 0.5, 0.5), (BallId.Red1, 2.2, 0.6), (BallId.Red2, 3.4, 0.6), (BallId.Red3, 3.4, 0.9), (BallId.Red4, 2.9, 0.4),
+            (BallId.Red5, 2.9, 0.6),
             (BallId.Red6, 2.9, 0.8), (BallId.Red7, 2.9, 1.0));
         var ranked = RedsByRegion.Rank(layout.Balls, RedsByRegion.Usual, [BallId.Red2, BallId.Red1, BallId.Red4], balance: true);
         Assert.Equal([BallId.Red4, BallId.Red1, BallId.Red2], ranked.Select(choice => choice.Red));
         Assert.Equal([false, false, true], ranked.Select(choice => choice.SpendsSmallGroup));
-        Assert.Equal([BallId.Red2, BallId.Red1, BallId.Red4], RedsByRegion.Rank(layout.Balls, RedsByRegion.Usual, [BallId.Red2, BallId.Red1, BallId.Red4], balance: false).Select(choice => choice.Red));
+        Assert.Equal([BallId.Red2, BallId.Red1, BallId.Red4],
+            RedsByRegion.Rank(layout.Balls, RedsByRegion.Usual, [BallId.Red2, BallId.Red1, BallId.Red4], balance: false)
+            .Select(choice => choice.Red));
     }
 
     [Fact]

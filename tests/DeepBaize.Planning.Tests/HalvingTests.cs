@@ -5,7 +5,9 @@ namespace DeepBaize.Planning.Tests;
 /// <summary>Sequential halving over candidates of any kind.</summary>
 public sealed class HalvingTests
 {
-    /// <summary>Of sixteen the half that looks worse goes each time, the others get twice as many draws (Karnin, Koren and Somekh 2013).</summary>
+    /// <summary>
+    /// Of sixteen the half that looks worse goes each time, the others get twice as many draws (Karnin, Koren and Somekh 2013).
+    /// </summary>
     [Fact]
     public void Each_round_keeps_half_and_doubles_the_draws()
     {

@@ -115,7 +115,9 @@ public sealed class PlayerTests
     public void The_drawn_tables_fill_each_interval_evenly()
     {
         var doubt = TableDoubt.Unmeasured;
-        var drawn = Enumerable.Range(0, TableDoubt.Tables).Select(number => doubt.Draw(Club.Conditions, 4, number).Table.RollingFriction / Club.Conditions.Table.RollingFriction).Order().ToList();
+        var drawn = Enumerable.Range(0, TableDoubt.Tables)
+            .Select(number => doubt.Draw(Club.Conditions, 4, number).Table.RollingFriction / Club.Conditions.Table.RollingFriction).Order()
+            .ToList();
         for (var i = 0; i < drawn.Count; i++)
             Assert.InRange((drawn[i] - 1) / doubt.RollingFriction, 2.0 * i / TableDoubt.Tables - 1, 2.0 * (i + 1) / TableDoubt.Tables - 1);
     }
@@ -162,14 +164,16 @@ public sealed class PlayerTests
 
     /// <summary>B63: a shoulder 1430 mm high asks for a cue of about 1405 mm (common practice, no source).</summary>
     [Fact]
-    public void A_cue_reaches_to_an_inch_below_the_shoulder() => Assert.Equal(1.405, (Physique.Usual with { ShoulderHeight = 1.43 }).SuitableCueLength, 1e-9);
+    public void A_cue_reaches_to_an_inch_below_the_shoulder() =>
+        Assert.Equal(1.405, (Physique.Usual with { ShoulderHeight = 1.43 }).SuitableCueLength, 1e-9);
 
     /// <summary>B65: no side.</summary>
     [Fact]
     public void Who_avoids_side_ranks_every_stroke_with_side_below_an_equal_one_without()
     {
         var avoids = Preferences.Usual with { Side = SidePolicy.Avoid };
-        var plans = new[] { 0.0, 0.1, -0.1, 0.3 }.Select(side => new ComparedPlan(0.8, 0.8, Math.Abs(side), avoids.Cost(side, 0.3, false))).ToList();
+        var plans = new[] { 0.0, 0.1, -0.1, 0.3 }.Select(side => new ComparedPlan(0.8, 0.8, Math.Abs(side), avoids.Cost(side, 0.3, false)))
+            .ToList();
         Assert.All(plans.Skip(1), plan => Assert.True(plan.Worth < plans[0].Worth - 0.5));
         Assert.True(Preferences.Usual.Cost(0.1, 0.3, false) > (Preferences.Usual with { Side = SidePolicy.Helping }).Cost(0.1, 0.3, false));
     }

@@ -20,7 +20,8 @@ public sealed class PositionTests
     {
         var question = BlackAndPink();
         Assert.Empty(ZoneFinder.Judge(question, At(1150, 2950)));
-        var (black, pink) = (Line(BallId.Black, PocketId.TopGreenSide, At(1150, 2950)), Line(BallId.Pink, PocketId.MiddleGreenSide, At(1150, 2950)));
+        var (black, pink) = (
+            Line(BallId.Black, PocketId.TopGreenSide, At(1150, 2950)), Line(BallId.Pink, PocketId.MiddleGreenSide, At(1150, 2950)));
         Assert.Equal(33, black.CutDegrees, 0.5);
         Assert.Equal(1, pink.CutDegrees, 0.5);
         var reason = Assert.Single(ZoneFinder.Judge(question, At(1000, 2950)));
@@ -68,7 +69,8 @@ public sealed class PositionTests
         [
             new(BallId.Blue, Spots.Blue), new(BallId.Green, Spots.Green),
             // Reds between the lower leave's overrun and both colours.
-            new(BallId.Red1, new Place(1.99, 0.95)), new(BallId.Red2, new Place(1.97, 1.04)), new(BallId.Red3, new Place(2.00, 1.12)), new(BallId.Red4, new Place(2.02, 1.21)),
+            new(BallId.Red1, new Place(1.99, 0.95)), new(BallId.Red2, new Place(1.97, 1.04)), new(BallId.Red3, new Place(2.00, 1.12)),
+            new(BallId.Red4, new Place(2.02, 1.21)),
         ];
         IReadOnlyList<BallId> colours = [BallId.Blue, BallId.Green];
         Assert.Equal(2, Options(new Place(1.30, 1.02)));
@@ -171,7 +173,8 @@ public sealed class PositionTests
         var (inner, outer) = (Company(stain.Places.Take(stain.Half)), Company(stain.Places.Skip(stain.Half)));
         Assert.True(inner > 1.3 * outer, $"a stroke of the first half has {inner:0.0} others beside it, one of the rest {outer:0.0}");
 
-        double Company(IEnumerable<Place> places) => places.Average(place => stain.Places.Count(other => other.DistanceTo(place) < stain.Reach));
+        double Company(IEnumerable<Place> places) =>
+            places.Average(place => stain.Places.Count(other => other.DistanceTo(place) < stain.Reach));
     }
 
     /// <summary>Wilson's interval, worked by hand: 8 of 10 lies between 49.0 and 94.3 % (Wilson 1927).</summary>
@@ -186,7 +189,9 @@ public sealed class PositionTests
         Assert.Equal(0, new Chance(0, 50).Low, 1e-12);
     }
 
-    /// <summary>The next pots that are named to a player are found on the simulator: they agree with sampling where the estimate may not.</summary>
+    /// <summary>
+    /// The next pots that are named to a player are found on the simulator: they agree with sampling where the estimate may not.
+    /// </summary>
     [Fact]
     public void A_sharp_outlook_names_chances_that_sampling_confirms()
     {
@@ -196,7 +201,8 @@ public sealed class PositionTests
         var outlook = new OutlookReader(Club, Player).Sharp(Try(layout, pot, strike, Player));
         var named = outlook.Pots[0];
         var next = Lay(
-            (BallId.Cue, outlook.White!.Value.X, outlook.White.Value.Y), (BallId.Black, 3.245, 0.889), (BallId.Red1, 2.4, 0.6), (BallId.Red2, 2.9, 1.2));
+            (BallId.Cue, outlook.White!.Value.X, outlook.White.Value.Y), (BallId.Black, 3.245, 0.889), (BallId.Red1, 2.4, 0.6),
+            (BallId.Red2, 2.9, 1.2));
         var aimed = named.Pot with { Part = PocketPart.Opening };
         var pace = Planning.Reading.PotMatrix.SensiblePace(Club, PottingLine.Of(next, aimed, Club));
         var played = new PotSolver(Club).Solve(next, aimed, Dials.AtPace(pace)).Solution!.Strike;
@@ -208,12 +214,15 @@ public sealed class PositionTests
     public void A_sample_is_summed_up_by_what_happened_in_it()
     {
         StrokeSample Stroke(bool potted, MissSide miss, PocketId? inOff = null, BallId? met = null, int on = 0, bool inZone = false) =>
-            new(potted, miss, inOff is not null, inOff is null ? new Place(1, 1) : null, inOff, met, default, 0, null, on, inZone, false, 0);
+            new(potted, miss, inOff is not null, inOff is null ? new Place(1, 1) : null, inOff, met, default, 0, null, on, inZone, false,
+                0);
 
         var summary = SampleSummary.Of(
         [
-            Stroke(true, MissSide.None, on: 2, inZone: true), Stroke(true, MissSide.None, met: BallId.Pink), Stroke(true, MissSide.None, inOff: PocketId.Green),
-            Stroke(false, MissSide.Thick), Stroke(false, MissSide.Thin), Stroke(false, MissSide.Thin, inOff: PocketId.Green), Stroke(false, MissSide.NotMet, inZone: true),
+            Stroke(true, MissSide.None, on: 2, inZone: true), Stroke(true, MissSide.None, met: BallId.Pink),
+            Stroke(true, MissSide.None, inOff: PocketId.Green),
+            Stroke(false, MissSide.Thick), Stroke(false, MissSide.Thin), Stroke(false, MissSide.Thin, inOff: PocketId.Green),
+            Stroke(false, MissSide.NotMet, inZone: true),
         ]);
         Assert.Equal((2, 7), (summary.Pot.Count, summary.Pot.Of));
         Assert.Equal((1, 2, 1), (summary.Thick.Count, summary.Thin.Count, summary.NotMet.Count));
@@ -225,7 +234,8 @@ public sealed class PositionTests
     private static ZoneQuestion BlackAndPink() => new(
         Club,
         [new PlacedBall(BallId.Black, Spots.Black), new PlacedBall(BallId.Pink, Spots.Pink)],
-        [new ZoneWish(new Pot(BallId.Black, PocketId.TopGreenSide), MostCutDegrees: 40), new ZoneWish(new Pot(BallId.Pink, PocketId.MiddleGreenSide), MostCutDegrees: 30)],
+        [new ZoneWish(new Pot(BallId.Black, PocketId.TopGreenSide), MostCutDegrees: 40),
+            new ZoneWish(new Pot(BallId.Pink, PocketId.MiddleGreenSide), MostCutDegrees: 30)],
         Player, 0.02, true);
 
     private static (Layout Layout, Pot Pot) HighBlack()
@@ -236,9 +246,12 @@ public sealed class PositionTests
             new Pot(BallId.Black, PocketId.TopGreenSide, PocketPart.Opening));
     }
 
-    private static Layout Add(Layout layout, (BallId, double, double) ball) => Lay([.. layout.Balls.Select(placed => (placed.Ball, placed.Place.X, placed.Place.Y)), ball]);
+    private static Layout Add(Layout layout, (BallId, double, double) ball) =>
+        Lay([.. layout.Balls.Select(placed => (placed.Ball, placed.Place.X, placed.Place.Y)), ball]);
 
-    /// <summary>A place in the trade's measure: mm across to the right from the left-hand end of the baulk cushion, mm up the table.</summary>
+    /// <summary>
+    /// A place in the trade's measure: mm across to the right from the left-hand end of the baulk cushion, mm up the table.
+    /// </summary>
     private static Place At(double across, double up) => new(up / 1000, 1.778 - across / 1000);
 
     private static PottingLine Line(BallId ball, PocketId pocket, Place white) =>
@@ -246,7 +259,8 @@ public sealed class PositionTests
 
     private sealed class Close : IEqualityComparer<(SideOfStraight Side, double Cut)>
     {
-        public bool Equals((SideOfStraight Side, double Cut) x, (SideOfStraight Side, double Cut) y) => x.Side == y.Side && Math.Abs(x.Cut - y.Cut) < 1e-6;
+        public bool Equals((SideOfStraight Side, double Cut) x, (SideOfStraight Side, double Cut) y) =>
+            x.Side == y.Side && Math.Abs(x.Cut - y.Cut) < 1e-6;
 
         public int GetHashCode((SideOfStraight Side, double Cut) value) => value.Side.GetHashCode();
     }

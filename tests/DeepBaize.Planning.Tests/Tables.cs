@@ -18,7 +18,8 @@ internal static class Tables
     public static TableInUse Club { get; } = new(PlayingConditions.Club, TableOutline.Club);
 
     public static Layout Lay(params (BallId Ball, double X, double Y)[] balls) => LayoutRules.TryBuild(
-        [.. balls.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))], Club.Outline, Club.Conditions.Gauge, LayoutMode.Free, out var problems)
+        [.. balls.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))], Club.Outline, Club.Conditions.Gauge,
+        LayoutMode.Free, out var problems)
         ?? throw new InvalidOperationException(problems[0].Sentence);
 
     /// <summary>A pot as a player cues it, in a frame in which its ball is on.</summary>

@@ -14,7 +14,10 @@ namespace DeepBaize.Planning.Tests;
 /// <summary>Versions of engine and planner, and the evidence that was recorded with them.</summary>
 public sealed class VersionTests
 {
-    /// <summary>Plain strokes, so that the last digits of a machine do not matter: when one ends elsewhere the engine is another, and <see cref="EngineVersion"/> must be raised.</summary>
+    /// <summary>
+    /// Plain strokes, so that the last digits of a machine do not matter: when one ends elsewhere the engine is another, and
+    /// <see cref="EngineVersion"/> must be raised.
+    /// </summary>
     [Theory]
     [InlineData(0, 3, 0, 0, "3112.9 700.0")]
     [InlineData(30, 4, 0, 0.3, "2127.4 765.0")]
@@ -29,7 +32,8 @@ public sealed class VersionTests
         new TableSimulation(Club.Conditions, Club.Outline).Run(layout, strike, result);
         var rest = result[BallId.Cue];
         var told = rest is { } place ? string.Create(CultureInfo.InvariantCulture, $"{1000 * place.X:0.0} {1000 * place.Y:0.0}") : "falls";
-        Assert.True(told == expected, $"The white stops at {told} and not at {expected}: raise EngineVersion.Current and run the long checks again.");
+        Assert.True(told == expected,
+            $"The white stops at {told} and not at {expected}: raise EngineVersion.Current and run the long checks again.");
     }
 
     /// <summary>When another stroke is chosen the planner is another, and <see cref="PlannerVersion"/> must be raised.</summary>
@@ -39,9 +43,11 @@ public sealed class VersionTests
     [InlineData(5, "Red1 TopGreenSide 8.0 -0.15 0.42")]
     public void The_planner_answers_as_its_version_did(int position, string expected)
     {
-        var best = new BreakSearch(BreakPlanner.Ask(Club, HousePlayers.League, BreakWishes.Free, 1)).Run(PlainAnswer.All[position].Frame, 600).Best[0].Stroke;
+        var best = new BreakSearch(BreakPlanner.Ask(Club, HousePlayers.League, BreakWishes.Free, 1))
+            .Run(PlainAnswer.All[position].Frame, 600).Best[0].Stroke;
         var told = string.Create(
-            CultureInfo.InvariantCulture, $"{best.Pot.Ball} {best.Pot.Pocket} {Club.Conditions.Cue.Paces.FromSpeed(best.Strike.WhiteSpeed):0.0} {best.Strike.Side:0.00} {best.Strike.Height:0.00}");
+            CultureInfo.InvariantCulture, $"{best.Pot.Ball} {best.Pot.Pocket} "
+                + $"{Club.Conditions.Cue.Paces.FromSpeed(best.Strike.WhiteSpeed):0.0} {best.Strike.Side:0.00} {best.Strike.Height:0.00}");
         Assert.True(told == expected, $"It plays {told} and not {expected}: raise PlannerVersion.Current and run the long checks again.");
     }
 
@@ -49,10 +55,13 @@ public sealed class VersionTests
     [Fact]
     public void Recorded_evidence_that_another_version_made_is_named()
     {
-        var records = JsonSerializer.Deserialize<List<Recorded>>(File.ReadAllText(Path.Combine(Figures.Root(), "docs", "long-checks.json")), JsonSerializerOptions.Web)!;
+        var records = JsonSerializer.Deserialize<List<Recorded>>(
+            File.ReadAllText(Path.Combine(Figures.Root(), "docs", "long-checks.json")), JsonSerializerOptions.Web)!;
         Assert.NotEmpty(records);
-        foreach (var old in records.Where(record => record.Engine != EngineVersion.Current || (record.Planner is { } planner && planner != PlannerVersion.Current)))
-            Figures.Print($"Long check {old.Check} was made by engine {old.Engine}{(old.Planner is { } planner ? $", planner {planner}" : "")} on {old.Date}: run it again.");
+        foreach (var old in records.Where(
+            record => record.Engine != EngineVersion.Current || (record.Planner is { } planner && planner != PlannerVersion.Current)))
+            Figures.Print($"Long check {old.Check} was made by engine "
+                + $"{old.Engine}{(old.Planner is { } planner ? $", planner {planner}" : "")} on {old.Date}: run it again.");
         Assert.All(records, record => Assert.True(record.Engine <= EngineVersion.Current && record.Figures.Count > 0));
     }
 

@@ -28,7 +28,9 @@ public sealed class AfterPotTests
         Assert.Equal(new AfterPot(false, null), AfterPot.Of([BallId.Cue, BallId.Black], BallId.Black));
     }
 
-    /// <summary>What follows a pot is said twice, for looking ahead and by the referee: they agree for every ball that may be played.</summary>
+    /// <summary>
+    /// What follows a pot is said twice, for looking ahead and by the referee: they agree for every ball that may be played.
+    /// </summary>
     [Theory]
     [InlineData(3, BallOn.Red, false)]
     [InlineData(3, BallOn.Colour, false)]

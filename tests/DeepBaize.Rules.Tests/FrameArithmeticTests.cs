@@ -6,7 +6,8 @@ namespace DeepBaize.Rules.Tests;
 /// <summary>The arithmetic of a frame: sums that follow from the values in the official rules, section 3.</summary>
 public sealed class FrameArithmeticTests
 {
-    private static FrameState Frame(BallOn on, int reds, BallId lowest = BallId.Yellow, bool isFreeBall = false, int breakSoFar = 0, Scores scores = default) => new(
+    private static FrameState Frame(
+        BallOn on, int reds, BallId lowest = BallId.Yellow, bool isFreeBall = false, int breakSoFar = 0, Scores scores = default) => new(
         [
             .. BallSet.Reds.Take(reds).Select(red => new PlacedBall(red, default)),
             .. BallSet.Colours.Where(colour => colour >= lowest).Select(colour => new PlacedBall(colour, default)),
@@ -17,8 +18,10 @@ public sealed class FrameArithmeticTests
     public void Points_remaining_are_eight_for_each_red_and_the_colours()
     {
         int[] expected = [27, 35, 43, 51, 59, 67, 75, 83, 91, 99, 107, 115, 123, 131, 139, 147];
-        Assert.Equal(expected, Enumerable.Range(0, 16).Select(reds => FrameArithmetic.PointsRemaining(Frame(reds == 0 ? BallOn.Yellow : BallOn.Red, reds))));
-        Assert.All(Enumerable.Range(0, 15), reds => Assert.Equal(8 * reds + 34, FrameArithmetic.PointsRemaining(Frame(BallOn.Colour, reds))));
+        Assert.Equal(expected,
+            Enumerable.Range(0, 16).Select(reds => FrameArithmetic.PointsRemaining(Frame(reds == 0 ? BallOn.Yellow : BallOn.Red, reds))));
+        Assert.All(Enumerable.Range(0, 15),
+            reds => Assert.Equal(8 * reds + 34, FrameArithmetic.PointsRemaining(Frame(BallOn.Colour, reds))));
     }
 
     [Theory]

@@ -4,7 +4,9 @@ using static DeepBaize.Table.BallId;
 
 namespace DeepBaize.Rules.Tests;
 
-/// <summary>Line-ups (common practice, no source): a miss or a foul ends the attempt, and where they are ruled out so does a cushion.</summary>
+/// <summary>
+/// Line-ups (common practice, no source): a miss or a foul ends the attempt, and where they are ruled out so does a cushion.
+/// </summary>
 public sealed class LineUpTests
 {
     private static readonly Referee Referee = new(new Sight(TableOutline.Club, BallGauge.Standard));
@@ -17,7 +19,8 @@ public sealed class LineUpTests
     {
         var frame = Frame(cushions);
         var after = frame.Balls.Where(placed => !potted.Contains(placed.Ball)).ToList();
-        return Referee.Judge(frame, null, new StrokeFacts { FirstHit = first, Potted = potted, WhiteMetCushion = metCushion, After = after });
+        return Referee.Judge(
+            frame, null, new StrokeFacts { FirstHit = first, Potted = potted, WhiteMetCushion = metCushion, After = after });
     }
 
     [Fact]

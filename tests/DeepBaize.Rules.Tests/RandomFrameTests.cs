@@ -11,7 +11,8 @@ public sealed class RandomFrameTests
     private static readonly BallGauge Gauge = BallGauge.Standard;
 
     private static readonly FoulKind[] UnseenFouls =
-        [FoulKind.StruckTwice, FoulKind.FeetOffFloor, FoulKind.Jump, FoulKind.BallTouched, FoulKind.NotAtRest, FoulKind.UsedBall, FoulKind.RedsRunning, FoulKind.Conferring];
+        [FoulKind.StruckTwice, FoulKind.FeetOffFloor, FoulKind.Jump, FoulKind.BallTouched, FoulKind.NotAtRest, FoulKind.UsedBall,
+            FoulKind.RedsRunning, FoulKind.Conferring];
 
     [Fact]
     public void Ten_thousand_frames_never_contradict_the_rules()
@@ -27,7 +28,8 @@ public sealed class RandomFrameTests
             while (frame.Phase != FramePhase.Over)
             {
                 if (++strokes >= 5000) Assert.Fail($"Frame {seed} does not end.");
-                if (seed % 100 != 0 && random.NextDouble() < 0.05 && frame is { Break: 0, On: not BallOn.Colour }) frame = frame with { IsFreeBall = true };
+                if (seed % 100 != 0 && random.NextDouble() < 0.05 && frame is { Break: 0, On: not BallOn.Colour })
+                    frame = frame with { IsFreeBall = true };
                 var (nominated, facts) = Stroke(frame, random);
                 var ruling = referee.Judge(frame, nominated, facts);
                 AssertInvariants(frame, ruling, seed);
@@ -35,7 +37,8 @@ public sealed class RandomFrameTests
                 freeBalls += ruling.Next.IsFreeBall ? 1 : 0;
                 respotted += ruling.Next.Phase == FramePhase.RespottedBlack && frame.Phase == FramePhase.InPlay ? 1 : 0;
                 lost += ruling.Miss == MissCall.FrameLost ? 1 : 0;
-                frame = ruling.Miss is MissCall.Called or MissCall.CalledAndWarned && random.Next(2) == 0 ? ruling.PutBack(frame) : ruling.Next;
+                frame = ruling.Miss is MissCall.Called or MissCall.CalledAndWarned
+                    && random.Next(2) == 0 ? ruling.PutBack(frame) : ruling.Next;
             }
         }
 
@@ -53,8 +56,10 @@ public sealed class RandomFrameTests
         while (frame.Phase == FramePhase.InPlay)
         {
             var ball = frame.IsFreeBall || frame.On == BallOn.Colour ? BallId.Black : frame.BallsThatAreOn(null).Min();
-            var after = frame.Balls.Where(placed => placed.Ball != ball && placed.Ball != BallId.Cue).Append(new(BallId.Cue, new Place(0.5, 0.5)));
-            var ruling = referee.Judge(frame, ball >= BallId.Yellow ? ball : null, new StrokeFacts { FirstHit = [ball], Potted = [ball], After = [.. after] });
+            var after = frame.Balls.Where(placed => placed.Ball != ball && placed.Ball != BallId.Cue)
+                .Append(new(BallId.Cue, new Place(0.5, 0.5)));
+            var ruling = referee.Judge(
+                frame, ball >= BallId.Yellow ? ball : null, new StrokeFacts { FirstHit = [ball], Potted = [ball], After = [.. after] });
             Assert.False(ruling.IsFoul);
             Assert.True(FrameArithmetic.LargestBreak(ruling.Next) <= points || ruling.Next.Phase == FramePhase.Over);
             frame = ruling.Next;
@@ -99,7 +104,8 @@ public sealed class RandomFrameTests
             Assert.Contains(placed, ruling.Next.Balls);
             foreach (var other in ruling.Next.Balls)
             {
-                if (other.Ball != placed.Ball && other.Place.DistanceTo(placed.Place) < Gauge.Diameter - 1e-9) Assert.Fail($"Frame {seed}: {placed} on {other}");
+                if (other.Ball != placed.Ball && other.Place.DistanceTo(placed.Place) < Gauge.Diameter - 1e-9)
+                    Assert.Fail($"Frame {seed}: {placed} on {other}");
             }
         }
     }
@@ -110,7 +116,8 @@ public sealed class RandomFrameTests
         var up = frame.Up.ToList();
         var nominations = BallsOn.Nominations(frame.On, frame.IsFreeBall, frame.Up);
         BallId? nominated = nominations.Count > 0 && random.NextDouble() < 0.95 ? Pick(nominations, random) : null;
-        IReadOnlyList<BallId> on = frame.IsFreeBall && nominated is { } free ? [free] : [.. frame.BallsThatAreOn(frame.On == BallOn.Colour ? nominated : null)];
+        IReadOnlyList<BallId> on = frame.IsFreeBall
+            && nominated is { } free ? [free] : [.. frame.BallsThatAreOn(frame.On == BallOn.Colour ? nominated : null)];
         var isFair = random.NextDouble() < 0.88;
         List<BallId> first = isFair ? [Pick(on, random)] : random.Next(3) == 0 ? [] : [Pick(up, random)];
         if (random.Next(40) == 0) first.Add(Pick(up, random));
@@ -123,14 +130,22 @@ public sealed class RandomFrameTests
         var gone = potted.Concat(off).ToHashSet();
         var after = frame.Balls.Where(placed => placed.Ball != BallId.Cue && !gone.Contains(placed.Ball)).ToList();
         if (!gone.Contains(BallId.Cue)) after.Add(new PlacedBall(BallId.Cue, Room(after, random)));
-        return (nominated, new StrokeFacts { FirstHit = [.. first.Distinct()], Potted = potted, OffTable = off, OtherFouls = fouls, After = after });
+        return (nominated, new StrokeFacts
+        {
+            FirstHit = [.. first.Distinct()],
+            Potted = potted,
+            OffTable = off,
+            OtherFouls = fouls,
+            After = after
+        });
     }
 
     private static Place Room(List<PlacedBall> others, Random random)
     {
         while (true)
         {
-            var place = new Place(0.05 + random.NextDouble() * (Measurements.Length - 0.1), 0.05 + random.NextDouble() * (Measurements.Width - 0.1));
+            var place = new Place(
+                0.05 + random.NextDouble() * (Measurements.Length - 0.1), 0.05 + random.NextDouble() * (Measurements.Width - 0.1));
             if (others.TrueForAll(other => other.Place.DistanceTo(place) > Gauge.Diameter)) return place;
         }
     }

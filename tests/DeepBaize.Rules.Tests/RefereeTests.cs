@@ -6,7 +6,8 @@ using static DeepBaize.Table.BallId;
 namespace DeepBaize.Rules.Tests;
 
 /// <summary>
-/// Sequences of the official rules, section 3 (numbers of paragraphs differ between editions, so none are given). A is at the table; gains are A's and B's.
+/// Sequences of the official rules, section 3 (numbers of paragraphs differ between editions, so none are given). A is at the table; gains
+/// are A's and B's.
 /// </summary>
 public sealed class RefereeTests
 {
@@ -15,7 +16,8 @@ public sealed class RefereeTests
     private static readonly Referee Referee = new(new Sight(TableOutline.Club, Gauge));
 
     /// <summary>A frame with reds in a row across the table, colours on their spots and the white below them.</summary>
-    private static FrameState Frame(BallOn on, int reds, BallId lowest = Yellow, Scores scores = default, bool isFreeBall = false, Place? white = null) => new(
+    private static FrameState Frame(
+        BallOn on, int reds, BallId lowest = Yellow, Scores scores = default, bool isFreeBall = false, Place? white = null) => new(
         [
             new PlacedBall(Cue, white ?? White),
             .. Enumerable.Range(0, reds).Select(i => new PlacedBall(Red1 + i, new Place(2.9, 0.3 + 0.06 * i))),
@@ -23,10 +25,12 @@ public sealed class RefereeTests
         ],
         Gauge, on, scores, IsFreeBall: isFreeBall);
 
-    private static StrokeFacts Stroke(FrameState frame, BallId[] first, BallId[]? potted = null, Foul[]? fouls = null, BallId? moved = null, Place? white = null)
+    private static StrokeFacts Stroke(
+        FrameState frame, BallId[] first, BallId[]? potted = null, Foul[]? fouls = null, BallId? moved = null, Place? white = null)
     {
         var gone = potted ?? [];
-        var after = frame.Balls.Where(placed => !gone.Contains(placed.Ball)).Select(placed => placed.Ball == Cue && white is { } to ? placed with { Place = to } : placed);
+        var after = frame.Balls.Where(placed => !gone.Contains(placed.Ball))
+            .Select(placed => placed.Ball == Cue && white is { } to ? placed with { Place = to } : placed);
         return new StrokeFacts { FirstHit = first, Potted = gone, OtherFouls = fouls ?? [], MovedTouching = moved, After = [.. after] };
     }
 
@@ -206,7 +210,8 @@ public sealed class RefereeTests
     public void A_black_whose_spot_is_covered_goes_on_the_pinks_when_that_is_free()
     {
         var frame = Frame(BallOn.Colour, 3, white: White);
-        var balls = frame.Balls.Where(placed => placed.Ball is not (Pink or Red1)).Append(new(Red1, Spots.Black)).Append(new(Pink, new Place(2, 0.3))).ToList();
+        var balls = frame.Balls.Where(placed => placed.Ball is not (Pink or Red1)).Append(new(Red1, Spots.Black))
+            .Append(new(Pink, new Place(2, 0.3))).ToList();
         var covered = frame with { Balls = [.. balls.Where(placed => placed.Ball != Black), new(Black, new Place(3.3, 1.5))] };
         var ruling = Referee.Judge(covered, Black, Stroke(covered, [Black], [Black]));
         AssertRuling(ruling, 7, 0, true, BallOn.Red);
@@ -273,7 +278,8 @@ public sealed class RefereeTests
     [Fact]
     public void A_player_who_was_snookered_is_judged_by_the_referee()
     {
-        var frame = new FrameState([new(Cue, new Place(1.5, 0.889)), new(Red1, new Place(3.0, 0.889)), new(Blue, new Place(1.6, 0.889))], Gauge, BallOn.Red);
+        var frame = new FrameState(
+            [new(Cue, new Place(1.5, 0.889)), new(Red1, new Place(3.0, 0.889)), new(Blue, new Place(1.6, 0.889))], Gauge, BallOn.Red);
         Assert.Equal(MissCall.RefereeJudges, Referee.Judge(frame, null, Stroke(frame, [Blue])).Miss);
     }
 

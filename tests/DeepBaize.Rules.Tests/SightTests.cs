@@ -18,7 +18,10 @@ public sealed class SightTests
     [Fact]
     public void A_ball_in_the_open_is_seen_whole() => Assert.Equal(new BallInSight(true, true, true), Sight.Of(White, Red, []));
 
-    /// <summary>Halfway between white and red the finest contacts pass one ball's width from the middle, so a ball less than two widths off is in one of the ways.</summary>
+    /// <summary>
+    /// Halfway between white and red the finest contacts pass one ball's width from the middle, so a ball less than two widths off is in
+    /// one of the ways.
+    /// </summary>
     [Theory]
     [InlineData(0.0, false, false)]
     [InlineData(0.6, false, false)]
@@ -90,8 +93,8 @@ public sealed class SightTests
     }
 
     /// <summary>
-    /// A white in the jaws of the middle pocket plays along the cushion. A cushion never snookers; where it is nearer to the white than the ball
-    /// that would be in the way, that ball does not either (official rules, section 3, "Cue ball snookered"; from memory).
+    /// A white in the jaws of the middle pocket plays along the cushion. A cushion never snookers; where it is nearer to the white than the
+    /// ball that would be in the way, that ball does not either (official rules, section 3, "Cue ball snookered"; from memory).
     /// </summary>
     [Theory]
     [InlineData(null, false)]

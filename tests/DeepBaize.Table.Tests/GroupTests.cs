@@ -81,5 +81,6 @@ public sealed class GroupTests
     }
 
     private static Layout Laid(params (BallId Ball, double X, double Y)[] balls) => LayoutRules.TryBuild(
-        [.. balls.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))], TableOutline.Club, BallGauge.Standard, LayoutMode.Free, out _)!;
+        [.. balls.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))], TableOutline.Club, BallGauge.Standard,
+        LayoutMode.Free, out _)!;
 }

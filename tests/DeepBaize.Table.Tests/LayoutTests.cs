@@ -11,7 +11,8 @@ public sealed class LayoutTests
     [Fact]
     public void Balls_are_kept_in_the_order_of_their_ids_with_their_contacts()
     {
-        var layout = Build(LayoutMode.Free, out _, (BallId.Black, 1, 1), (BallId.Cue, 0.5, 0.5), (BallId.Red1, 1 + D, 1), (BallId.Red2, 1 + 2 * D + 0.0001, 1));
+        var layout = Build(LayoutMode.Free, out _, (BallId.Black, 1, 1), (BallId.Cue, 0.5, 0.5), (BallId.Red1, 1 + D, 1),
+            (BallId.Red2, 1 + 2 * D + 0.0001, 1));
         Assert.NotNull(layout);
         Assert.Equal([BallId.Cue, BallId.Red1, BallId.Red2, BallId.Black], layout.Balls.Select(ball => ball.Ball));
         Assert.Equal(new Contact(BallId.Red1, BallId.Black), Assert.Single(layout.Contacts));
@@ -21,7 +22,8 @@ public sealed class LayoutTests
     [Fact]
     public void Every_fault_is_named_at_once()
     {
-        Assert.Null(Build(LayoutMode.Free, out var problems, (BallId.Red1, 1, 1), (BallId.Red1, 2, 1), (BallId.Red2, 1.02, 1), (BallId.Blue, 9, 9), (BallId.Pink, double.NaN, 1)));
+        Assert.Null(Build(LayoutMode.Free, out var problems, (BallId.Red1, 1, 1), (BallId.Red1, 2, 1), (BallId.Red2, 1.02, 1),
+            (BallId.Blue, 9, 9), (BallId.Pink, double.NaN, 1)));
         Assert.Equal(
             [LayoutFault.NotFinite, LayoutFault.OffTheTable, LayoutFault.Overlap, LayoutFault.Duplicate, LayoutFault.NoWhite],
             problems.Select(problem => problem.Fault).Distinct().Order());
@@ -95,7 +97,9 @@ public sealed class LayoutTests
     private static SettledPlace Settle(Place wanted, params (BallId Ball, double X, double Y)[] others) => Settling.Settle(
         wanted, [.. others.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))], TableOutline.Club, BallGauge.Standard);
 
-    private static Layout? Build(LayoutMode mode, out IReadOnlyList<LayoutProblem> problems, params (BallId Ball, double X, double Y)[] balls) =>
+    private static Layout? Build(
+        LayoutMode mode, out IReadOnlyList<LayoutProblem> problems, params (BallId Ball, double X, double Y)[] balls) =>
         LayoutRules.TryBuild(
-            [.. balls.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))], TableOutline.Club, BallGauge.Standard, mode, out problems);
+            [.. balls.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))], TableOutline.Club, BallGauge.Standard, mode,
+            out problems);
 }

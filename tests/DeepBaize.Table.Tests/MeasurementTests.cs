@@ -60,7 +60,8 @@ public sealed class MeasurementTests
             Assert.Equal(isMiddle ? 0.091 : 0.081, gap, 1e-9);
             foreach (var jaw in mouth.Jaws)
             {
-                var onNose = outline.Noses.Any(nose => nose.Start.DistanceTo(jaw.TangentPoint) < 1e-9 || nose.End.DistanceTo(jaw.TangentPoint) < 1e-9);
+                var onNose = outline.Noses.Any(
+                    nose => nose.Start.DistanceTo(jaw.TangentPoint) < 1e-9 || nose.End.DistanceTo(jaw.TangentPoint) < 1e-9);
                 Assert.True(onNose, $"{mouth.Pocket}: a jaw does not meet its cushion");
             }
         }

@@ -10,9 +10,12 @@ public sealed class PlaceReaderTests
     private static readonly BallGauge Gauge = BallGauge.Standard;
     private static readonly Place From = new(1.5, 0.6);
     private static readonly PlacedBall[] Others =
-        [new(BallId.Pink, Spots.Pink), new(BallId.Red1, new Place(2, 0.5)), new(BallId.Red2, new Place(3, 1.2)), new(BallId.Cue, new Place(1, 1))];
+        [new(BallId.Pink, Spots.Pink), new(BallId.Red1, new Place(2, 0.5)), new(BallId.Red2, new Place(3, 1.2)),
+            new(BallId.Cue, new Place(1, 1))];
 
-    /// <summary>The spots in millimetres from the baulk cushion are those of the official Rules of Snooker, section 1; a ball is 52.5 mm.</summary>
+    /// <summary>
+    /// The spots in millimetres from the baulk cushion are those of the official Rules of Snooker, section 1; a ball is 52.5 mm.
+    /// </summary>
     [Theory]
     [InlineData("900 600", 900, 600)]
     [InlineData("900, 600", 900, 600)]

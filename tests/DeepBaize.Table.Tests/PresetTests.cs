@@ -17,7 +17,8 @@ public sealed class PresetTests
     {
         var preset = PresetBook.Find(id)!;
         var settings = preset.Parameters
-            .SelectMany(parameter => new[] { parameter.Least, parameter.Most }.Select(value => new Dictionary<string, double> { [parameter.Id] = value }))
+            .SelectMany(parameter => new[] { parameter.Least, parameter.Most }.Select(
+                value => new Dictionary<string, double> { [parameter.Id] = value }))
             .Append([]);
         foreach (var setting in settings)
         {
@@ -25,7 +26,8 @@ public sealed class PresetTests
             foreach (var layout in new[] { laid, laid.Mirrored() })
             {
                 LayoutRules.TryBuild(layout.Balls, TableOutline.Club, Gauge, LayoutMode.Free, out var problems);
-                Assert.True(problems.Count == 0, $"{id} {string.Join(",", setting)}: {string.Join(" ", problems.Select(problem => problem.Sentence))}");
+                Assert.True(problems.Count == 0,
+                    $"{id} {string.Join(",", setting)}: {string.Join(" ", problems.Select(problem => problem.Sentence))}");
                 Assert.Empty(MarkRules.Problems(layout.Marks));
                 if (layout.IsInHand) Assert.True(TheD.Contains(layout.Balls.Single(ball => ball.Ball == BallId.Cue).Place));
             }
@@ -70,7 +72,8 @@ public sealed class PresetTests
         var frame = Lay("full-frame");
         Assert.Equal(BallSet.Count, frame.Balls.Count);
         Assert.All(BallSet.Colours, colour => Assert.Contains(new PlacedBall(colour, Spots.Of(colour)!.Value), frame.Balls));
-        Assert.All(frame.Balls.Where(ball => BallSet.IsRed(ball.Ball)), red => Assert.InRange(red.Place.X, Spots.Pink.X + Gauge.Diameter - 1e-9, Spots.Black.X));
+        Assert.All(frame.Balls.Where(ball => BallSet.IsRed(ball.Ball)),
+            red => Assert.InRange(red.Place.X, Spots.Pink.X + Gauge.Diameter - 1e-9, Spots.Black.X));
         Assert.True(frame.IsInHand);
     }
 

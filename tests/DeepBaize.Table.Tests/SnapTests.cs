@@ -38,7 +38,8 @@ public sealed class SnapTests
     public void In_hand_the_white_stays_on_or_within_the_lines_of_the_D_wherever_the_hand_goes()
     {
         var random = new Random(11);
-        var crowd = new List<PlacedBall> { new(BallId.Brown, Spots.Brown), new(BallId.Green, Spots.Green), new(BallId.Red2, new Place(0.6, 0.95)) };
+        var crowd = new List<PlacedBall> { new(BallId.Brown, Spots.Brown), new(BallId.Green, Spots.Green),
+            new(BallId.Red2, new Place(0.6, 0.95)) };
         for (var i = 0; i < 400; i++)
         {
             var hand = new Place(random.NextDouble() * 2 - 0.3, random.NextDouble() * 2.2 - 0.2);
@@ -48,7 +49,9 @@ public sealed class SnapTests
         }
     }
 
-    /// <summary>The D: a half circle of 292 mm behind a line 737 mm from the baulk cushion (official Rules of Snooker, section 1).</summary>
+    /// <summary>
+    /// The D: a half circle of 292 mm behind a line 737 mm from the baulk cushion (official Rules of Snooker, section 1).
+    /// </summary>
     [Theory]
     [InlineData(2, 0.889, 0.737, 0.889)]
     [InlineData(2, 0, 0.737, 0.597)]
@@ -70,7 +73,8 @@ public sealed class SnapTests
             Assert.NotEmpty(places);
             Assert.All(places, place => Assert.Equal(Gauge.Diameter, place.DistanceTo(from), 1e-9));
             Assert.All(places, place => Assert.True(
-                Math.Abs(place.X - Measurements.BaulkLine) < 1e-9 || Math.Abs(place.DistanceTo(TheD.Centre) - Measurements.DRadius) < 1e-9));
+                Math.Abs(place.X - Measurements.BaulkLine) < 1e-9
+                    || Math.Abs(place.DistanceTo(TheD.Centre) - Measurements.DRadius) < 1e-9));
         }
 
         Assert.Empty(TheD.AtDistance(new Place(3, 0.889), Gauge.Diameter));

@@ -29,8 +29,10 @@ public sealed class BadFileTests(WebFixture web)
         { "{\"schemaVersion\":4}", "balls: this is missing." },
         { "{\"schemaVersion\":4,\"balls\":[]}", "the list is too long or too short" },
         { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"cue\":1}", "cue: nothing of this name belongs here." },
-        { "{\"schemaVersion\":4,\n\"balls\":[" + White + ",\n{\"id\":\"purple\",\"x\":1,\"y\":1}]}", "Line 3, balls[1].id: this is none of the words that belong here." },
-        { "{\"schemaVersion\":4,\n\"balls\":[" + White + ",\n{\"id\":\"red1\",\"x\":\"1\",\"y\":1}]}", "Line 3, balls[1].x: a number belongs here." },
+        { "{\"schemaVersion\":4,\n\"balls\":[" + White + ",\n{\"id\":\"purple\",\"x\":1,\"y\":1}]}",
+            "Line 3, balls[1].id: this is none of the words that belong here." },
+        { "{\"schemaVersion\":4,\n\"balls\":[" + White + ",\n{\"id\":\"red1\",\"x\":\"1\",\"y\":1}]}",
+            "Line 3, balls[1].x: a number belongs here." },
         { "{\"schemaVersion\":4,\n\"balls\":[" + White + ",\n" + White + "]}", "cue is given 2 times; there is only one." },
         { "{\"schemaVersion\":4,\"balls\":[{\"id\":\"red1\",\"x\":1,\"y\":1}]}", "The white is missing" },
         { "{\"schemaVersion\":4,\"balls\":[" + White + ",{\"id\":\"red1\",\"x\":0.61,\"y\":0.9}]}", "overlap by 42.5 mm" },
@@ -39,10 +41,14 @@ public sealed class BadFileTests(WebFixture web)
         { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"contacts\":[[\"cue\",\"red1\"]]}", "are said to touch, but do not" },
         { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"profile\":\"the moon\"}", "Line 1, profile: There is no profile of that name" },
         { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"stroke\":{\"directionDeg\":0,\"pace\":40}}", "pace" },
-        { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"pot\":{\"ball\":\"pink\",\"pocket\":\"green\",\"part\":\"middle\",\"keep\":true}}", "pink" },
+        { "{\"schemaVersion\":4,\"balls\":[" + White
+            + "],\"pot\":{\"ball\":\"pink\",\"pocket\":\"green\",\"part\":\"middle\",\"keep\":true}}", "pink" },
         { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"state\":{\"on\":\"red\"}}", "a red cannot be on" },
-        { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"marks\":[{\"id\":\"a\",\"kind\":\"target\",\"places\":[{\"x\":1,\"y\":1}]}]}", "A target has a radius" },
-        { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"marks\":[{\"id\":\"a\",\"kind\":\"whitePlace\",\"places\":[{\"x\":1,\"y\":1}],\"text\":\"=1+1\"}]}", "does not begin like a formula" },
+        { "{\"schemaVersion\":4,\"balls\":[" + White + "],\"marks\":[{\"id\":\"a\",\"kind\":\"target\",\"places\":[{\"x\":1,\"y\":1}]}]}",
+            "A target has a radius" },
+        { "{\"schemaVersion\":4,\"balls\":[" + White
+            + "],\"marks\":[{\"id\":\"a\",\"kind\":\"whitePlace\",\"places\":[{\"x\":1,\"y\":1}],\"text\":\"=1+1\"}]}",
+        "does not begin like a formula" },
         { "{\"schemaVersion\":4,\"name\":\"" + new string('x', 81) + "\",\"balls\":[" + White + "]}", "name: the text is too long." },
         { "record,name,x_mm,y_mm\n", "The first line reads" },
         { Head, "The version is missing" },
@@ -81,9 +87,12 @@ public sealed class BadFileTests(WebFixture web)
         { "Latin 1", Encoding.Latin1.GetBytes(Start + "text,Grüße,,,\n"), "Line 4: The file is not in UTF-8" },
         { "a picture", [0x89, 0x50, 0x4E, 0x47, 0x0D, 0x0A, 0x1A, 0x0A, 0, 0, 0, 0x0D], "This is no text file." },
         { "a packed file", [0x50, 0x4B, 0x03, 0x04, 0x14, 0x00, 0x08], "This is no text file." },
-        { "a huge table", Encoding.UTF8.GetBytes(Head + string.Concat(Enumerable.Repeat("ball,red1,1,1,\n", 60_000))), "The file is larger than 500 kB" },
-        { "too many lines", Encoding.UTF8.GetBytes(Start + string.Concat(Enumerable.Repeat("zone,z,1,1,\n", 6000))), "A position has fewer lines than that." },
-        { "deep nesting", Encoding.UTF8.GetBytes("{\"schemaVersion\":4,\"balls\":" + new string('[', 5000)), "This is no JSON, or it breaks off here." },
+        { "a huge table", Encoding.UTF8.GetBytes(Head + string.Concat(Enumerable.Repeat("ball,red1,1,1,\n", 60_000))),
+            "The file is larger than 500 kB" },
+        { "too many lines", Encoding.UTF8.GetBytes(Start + string.Concat(Enumerable.Repeat("zone,z,1,1,\n", 6000))),
+            "A position has fewer lines than that." },
+        { "deep nesting", Encoding.UTF8.GetBytes("{\"schemaVersion\":4,\"balls\":" + new string('[', 5000)),
+            "This is no JSON, or it breaks off here." },
     };
 
     [Theory]
@@ -100,7 +109,8 @@ public sealed class BadFileTests(WebFixture web)
         using var response = await web.Client.PostAsync("/api/exchange/read", content);
         Assert.Equal(HttpStatusCode.BadRequest, response.StatusCode);
         var problem = await response.Content.ReadFromJsonAsync<JsonElement>();
-        var sentences = string.Join("\n", problem.GetProperty("errors").EnumerateArray().Select(fault => fault.GetProperty("sentence").GetString()));
+        var sentences = string.Join(
+            "\n", problem.GetProperty("errors").EnumerateArray().Select(fault => fault.GetProperty("sentence").GetString()));
         Assert.True(sentences.Contains(words, StringComparison.Ordinal), $"{name}: {sentences}");
     }
 }

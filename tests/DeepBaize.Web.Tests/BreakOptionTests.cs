@@ -5,7 +5,10 @@ using static DeepBaize.Web.Tests.PotRequests;
 
 namespace DeepBaize.Web.Tests;
 
-/// <summary>What a player may ask of a plan beyond the ball: line-ups, securing the frame, awkward colours, visits played out; through the public API.</summary>
+/// <summary>
+/// What a player may ask of a plan beyond the ball: line-ups, securing the frame, awkward colours, visits played out; through the public
+/// API.
+/// </summary>
 [Collection("The pool for longer questions")]
 public sealed class BreakOptionTests(WebFixture web)
 {
@@ -24,7 +27,8 @@ public sealed class BreakOptionTests(WebFixture web)
         Assert.Equal("The attempt fails: the white comes to a cushion.", (await FoulAsync(cushions: false)).GetString());
 
         async Task<JsonElement> FoulAsync(bool cushions) => (await web.PredictAsync(
-            new { balls, strike = new { directionDeg = 2.0, pace = 6.0 }, state = new { on = "colour" }, lineUp = new { cushions } })).GetProperty("verdict").GetProperty("foul");
+            new { balls, strike = new { directionDeg = 2.0, pace = 6.0 }, state = new { on = "colour" }, lineUp = new { cushions } }))
+                .GetProperty("verdict").GetProperty("foul");
     }
 
     [Fact]
@@ -33,11 +37,15 @@ public sealed class BreakOptionTests(WebFixture web)
         var lineUp = new { cushions = false };
         var plan = (await PlanAsync(new { balls = LineUp, budget = 1500, lineUp }))[^1];
         Assert.NotEqual(0, plan.GetProperty("line").GetArrayLength());
-        Assert.Equal([0, 2, 3, 0], plan.GetProperty("regions").EnumerateArray().Select(region => region.GetProperty("reds").GetArrayLength()));
-        Assert.Equal(plan.GetProperty("line").EnumerateArray().Count(step => step.Text("words").Contains(", with ", StringComparison.Ordinal)), plan.GetProperty("rests").GetInt32());
-        var played = await web.AskAsync("/api/breaks/step", new { balls = LineUp, stroke = plan.GetProperty("line")[0].GetProperty("stroke"), lineUp });
+        Assert.Equal([0, 2, 3, 0],
+            plan.GetProperty("regions").EnumerateArray().Select(region => region.GetProperty("reds").GetArrayLength()));
+        Assert.Equal(plan.GetProperty("line").EnumerateArray()
+            .Count(step => step.Text("words").Contains(", with ", StringComparison.Ordinal)), plan.GetProperty("rests").GetInt32());
+        var played = await web.AskAsync(
+            "/api/breaks/step", new { balls = LineUp, stroke = plan.GetProperty("line")[0].GetProperty("stroke"), lineUp });
         Assert.Equal((1, JsonValueKind.Null), (played.GetProperty("points").GetInt32(), played.GetProperty("fails").ValueKind));
-        var missed = await web.AskAsync("/api/breaks/step", new { balls = LineUp, stroke = new { directionDeg = 180.0, pace = 1.5 }, lineUp });
+        var missed = await web.AskAsync(
+            "/api/breaks/step", new { balls = LineUp, stroke = new { directionDeg = 180.0, pace = 1.5 }, lineUp });
         Assert.Equal("foul", missed.Text("fails"));
         Assert.False(missed.GetProperty("staysAtTable").GetBoolean());
     }
@@ -46,12 +54,15 @@ public sealed class BreakOptionTests(WebFixture web)
     [Fact]
     public async Task Past_an_awkward_colour_the_ways_on_are_told_with_their_risks()
     {
-        object[] balls = [Ball("cue", 1078, 1100), Ball("green", 880, 549), .. Colours.Where(ball => !ball.ToString()!.Contains("green", StringComparison.Ordinal))];
-        var ways = (await PlanAsync(new { balls, budget = 400, state = new { on = "yellow" } }))[^1].GetProperty("remedies").EnumerateArray().ToList();
+        object[] balls = [Ball("cue", 1078, 1100), Ball("green", 880, 549),
+            .. Colours.Where(ball => !ball.ToString()!.Contains("green", StringComparison.Ordinal))];
+        var ways = (await PlanAsync(new { balls, budget = 400, state = new { on = "yellow" } }))[^1].GetProperty("remedies")
+            .EnumerateArray().ToList();
         Assert.Equal([null, "brown", "green"], ways.Select(way => way.GetProperty("pushed").GetString()).Order());
         Assert.All(ways, way => Assert.InRange(way.GetProperty("chance").Number("share"), 0.1, 1));
         Assert.Contains(ways, way => way.Text("words").StartsWith("Push the green: the yellow to the ", StringComparison.Ordinal));
-        var free = (await PlanAsync(new { balls = (object[])[Ball("cue", 1078, 1100), .. Colours], budget = 200, state = new { on = "yellow" } }))[^1];
+        var free = (await PlanAsync(
+            new { balls = (object[])[Ball("cue", 1078, 1100), .. Colours], budget = 200, state = new { on = "yellow" } }))[^1];
         Assert.Equal(0, free.GetProperty("remedies").GetArrayLength());
     }
 
@@ -65,7 +76,14 @@ public sealed class BreakOptionTests(WebFixture web)
         Assert.Equal(17, secure.GetProperty("arithmetic").GetProperty("toSecure").GetInt32());
         Assert.StartsWith("17 more points secure the frame: ", secure.Text("worthWords"), StringComparison.Ordinal);
         // A frame that is safe already is played for points.
-        var safe = (await PlanAsync(new { balls, budget = 300, state = new { on = "colour", scores = new { player = 90, opponent = 0 } }, wishes = new { goal = "secure" } }))[^1];
+        var safe = (await PlanAsync(
+            new
+            {
+                balls,
+                budget = 300,
+                state = new { on = "colour", scores = new { player = 90, opponent = 0 } },
+                wishes = new { goal = "secure" }
+            }))[^1];
         Assert.StartsWith("About ", safe.Text("worthWords"), StringComparison.Ordinal);
     }
 
@@ -84,7 +102,14 @@ public sealed class BreakOptionTests(WebFixture web)
     {
         var question = new { balls = LineUp, budget = 400 };
         var step = (await PlanAsync(question))[^1].GetProperty("line")[0];
-        var body = new { question, pot = new { ball = step.Text("ball"), pocket = step.Text("pocket"), part = "opening" }, stroke = step.GetProperty("stroke"), target = 8, visits = 25 };
+        var body = new
+        {
+            question,
+            pot = new { ball = step.Text("ball"), pocket = step.Text("pocket"), part = "opening" },
+            stroke = step.GetProperty("stroke"),
+            target = 8,
+            visits = 25
+        };
         var answers = await web.StreamAsync("/api/breaks/outlook", body);
         Assert.Equal([10, 20, 25], answers.Select(answer => answer.GetProperty("visits").GetInt32()));
         Assert.Equal([false, false, true], answers.Select(answer => answer.GetProperty("isFinal").GetBoolean()));
@@ -111,7 +136,14 @@ public sealed class BreakOptionTests(WebFixture web)
     [InlineData(50, 5000)]
     public async Task Targets_and_visits_out_of_range_are_refused(int target, int visits)
     {
-        var body = new { question = new { balls = LineUp }, pot = new { ball = "red1", pocket = "topYellowSide" }, stroke = new { directionDeg = 0.0, pace = 3.0 }, target, visits };
+        var body = new
+        {
+            question = new { balls = LineUp },
+            pot = new { ball = "red1", pocket = "topYellowSide" },
+            stroke = new { directionDeg = 0.0, pace = 3.0 },
+            target,
+            visits
+        };
         using var response = await web.Client.PostAsJsonAsync("/api/breaks/outlook", body);
         Assert.Equal(HttpStatusCode.BadRequest, response.StatusCode);
         Assert.Equal("range", (await response.Content.ReadFromJsonAsync<JsonElement>()).Text("code"));

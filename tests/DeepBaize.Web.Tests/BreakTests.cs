@@ -8,7 +8,8 @@ namespace DeepBaize.Web.Tests;
 [Collection("The pool for longer questions")]
 public sealed class BreakTests(WebFixture web)
 {
-    private static readonly object[] Reds = [Ball("cue", 700, 2300), Ball("red1", 420, 2900), Ball("red2", 620, 3000), Ball("red3", 1300, 2700), .. Colours];
+    private static readonly object[] Reds = [
+        Ball("cue", 700, 2300), Ball("red1", 420, 2900), Ball("red2", 620, 3000), Ball("red3", 1300, 2700), .. Colours];
 
     [Fact]
     public async Task The_first_answer_comes_early_and_the_last_says_why_what_it_costs_and_what_may_go_wrong()
@@ -24,7 +25,8 @@ public sealed class BreakTests(WebFixture web)
         Assert.Equal("red", last.GetProperty("arithmetic").Text("on"));
         Assert.Equal(3 * 8 + 27, last.GetProperty("arithmetic").GetProperty("remaining").GetInt32());
         Assert.EndsWith(".", last.Text("sentence"), StringComparison.Ordinal);
-        Assert.All(last.GetProperty("decisive").EnumerateArray(), words => Assert.Contains(words.GetString()!, last.Text("sentence"), StringComparison.Ordinal));
+        Assert.All(last.GetProperty("decisive").EnumerateArray(),
+            words => Assert.Contains(words.GetString()!, last.Text("sentence"), StringComparison.Ordinal));
     }
 
     [Fact]
@@ -65,7 +67,13 @@ public sealed class BreakTests(WebFixture web)
             {
                 balls,
                 pot = new { ball = step.Text("ball"), pocket = step.Text("pocket"), part = "opening" },
-                strike = new { directionDeg = stroke.Number("directionDeg"), pace = stroke.Number("pace"), side = stroke.Number("side"), height = stroke.Number("height") },
+                strike = new
+                {
+                    directionDeg = stroke.Number("directionDeg"),
+                    pace = stroke.Number("pace"),
+                    side = stroke.Number("side"),
+                    height = stroke.Number("height")
+                },
                 keepPot = false,
             },
             doubt = "measured",
@@ -77,8 +85,10 @@ public sealed class BreakTests(WebFixture web)
     [Fact]
     public async Task With_nothing_on_it_says_so_and_asks_what_is_left()
     {
-        object[] wall = [.. Enumerable.Range(0, 6).Select(i => Ball(new[] { "yellow", "green", "brown", "blue", "pink", "black" }[i], 750 + 56 * i, 3400))];
-        var answer = (await PlanAsync(new { balls = (object[])[Ball("cue", 889, 1000), Ball("red1", 889, 3500), .. wall], budget = 200 }))[^1];
+        object[] wall = [.. Enumerable.Range(0, 6)
+            .Select(i => Ball(new[] { "yellow", "green", "brown", "blue", "pink", "black" }[i], 750 + 56 * i, 3400))];
+        var answer = (await PlanAsync(
+            new { balls = (object[])[Ball("cue", 889, 1000), Ball("red1", 889, 3500), .. wall], budget = 200 }))[^1];
         Assert.True(answer.GetProperty("asksSafety").GetBoolean());
         Assert.Equal(0, answer.GetProperty("line").GetArrayLength());
         Assert.Equal("No pot is on: a red cannot be potted from here. What do you leave?", answer.Text("sentence"));
@@ -92,7 +102,12 @@ public sealed class BreakTests(WebFixture web)
     public async Task What_cannot_be_planned_is_refused_with_a_sentence(string code, string balls, string? state)
     {
         object[] laid = balls == "reds" ? Reds : [Ball("cue", 889, 1000)];
-        using var response = await web.Client.PostAsJsonAsync("/api/breaks/plan", new { balls = laid, state = state is null ? (JsonElement?)null : JsonSerializer.Deserialize<JsonElement>(state) });
+        using var response = await web.Client.PostAsJsonAsync(
+            "/api/breaks/plan", new
+            {
+                balls = laid,
+                state = state is null ? (JsonElement?)null : JsonSerializer.Deserialize<JsonElement>(state)
+            });
         Assert.InRange((int)response.StatusCode, 400, 422);
         var problem = await response.Content.ReadFromJsonAsync<JsonElement>();
         Assert.Equal(code, problem.Text("code"));
@@ -102,7 +117,8 @@ public sealed class BreakTests(WebFixture web)
     [Fact]
     public async Task A_ball_that_is_not_there_and_a_budget_out_of_range_are_refused()
     {
-        foreach (var body in new object[] { new { balls = Reds, wishes = new { only = "red9" } }, new { balls = Reds, budget = 5 }, new { balls = Reds, doubt = "perhaps" } })
+        foreach (var body in new object[] { new { balls = Reds, wishes = new { only = "red9" } }, new { balls = Reds, budget = 5 },
+            new { balls = Reds, doubt = "perhaps" } })
         {
             using var response = await web.Client.PostAsJsonAsync("/api/breaks/plan", body);
             Assert.False(response.IsSuccessStatusCode);
@@ -116,12 +132,15 @@ public sealed class BreakTests(WebFixture web)
         var plan = (await PlanAsync(new { balls = Reds, budget = 600 }))[^1];
         var step = plan.GetProperty("line")[0];
         var played = await web.AskAsync("/api/breaks/step", new { balls = Reds, stroke = step.GetProperty("stroke") });
-        Assert.Equal((1, 0, true), (played.GetProperty("points").GetInt32(), played.GetProperty("penalty").GetInt32(), played.GetProperty("staysAtTable").GetBoolean()));
+        Assert.Equal((1, 0, true),
+            (played.GetProperty("points").GetInt32(), played.GetProperty("penalty").GetInt32(),
+            played.GetProperty("staysAtTable").GetBoolean()));
         Assert.Equal("colour", played.GetProperty("state").Text("on"));
         Assert.DoesNotContain(played.GetProperty("balls").EnumerateArray(), ball => ball.Text("id") == step.Text("ball"));
         Assert.StartsWith("1 point.", played.Text("words"), StringComparison.Ordinal);
         var meant = step.GetProperty("white");
-        Assert.Equal(meant.Number("x"), played.GetProperty("balls").EnumerateArray().First(ball => ball.Text("id") == "cue").Number("x"), 1e-9);
+        Assert.Equal(meant.Number("x"), played.GetProperty("balls").EnumerateArray().First(ball => ball.Text("id") == "cue").Number("x"),
+            1e-9);
 
         var missed = await web.AskAsync("/api/breaks/step", new { balls = Reds, stroke = new { directionDeg = 180.0, pace = 1.5 } });
         Assert.Equal(4, missed.GetProperty("penalty").GetInt32());
@@ -135,16 +154,19 @@ public sealed class BreakTests(WebFixture web)
         object[] balls = [Ball("cue", 889, 2000), Ball("red1", 500, 3000), Ball("pink", 889, 2676.75), Black];
         var strike = new { directionDeg = 0.0, pace = 3 };
         JsonElement Foul(JsonElement answer) => answer.GetProperty("verdict").GetProperty("foul");
-        Assert.Equal("Foul, 6 away: the pink is hit first and is not on.", Foul(await web.PredictAsync(new { balls, strike, state = new { on = "red" } })).GetString());
+        Assert.Equal("Foul, 6 away: the pink is hit first and is not on.",
+            Foul(await web.PredictAsync(new { balls, strike, state = new { on = "red" } })).GetString());
         Assert.Equal(JsonValueKind.Null, Foul(await web.PredictAsync(new { balls, strike, state = new { on = "colour" } })).ValueKind);
         Assert.Equal(JsonValueKind.Null, Foul(await web.PredictAsync(new { balls, strike })).ValueKind);
-        Assert.Equal("Foul, 7 away: the pink is hit first and is not on.", Foul(await web.PredictAsync(new { balls, strike, state = new { on = "colour", nominated = "black" } })).GetString());
+        Assert.Equal("Foul, 7 away: the pink is hit first and is not on.",
+            Foul(await web.PredictAsync(new { balls, strike, state = new { on = "colour", nominated = "black" } })).GetString());
     }
 
     [Fact]
     public async Task Places_in_the_D_are_rated_for_a_white_in_hand()
     {
-        var places = await web.AskAsync("/api/breaks/hand", new { balls = (object[])[Ball("cue", 889, 600), .. Colours], state = new { inHand = true } });
+        var places = await web.AskAsync(
+            "/api/breaks/hand", new { balls = (object[])[Ball("cue", 889, 600), .. Colours], state = new { inHand = true } });
         var worths = places.EnumerateArray().Select(place => place.Number("worth")).ToList();
         Assert.True(worths.Count > 10 && worths.Max() > worths.Min());
     }

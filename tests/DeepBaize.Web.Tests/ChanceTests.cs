@@ -13,7 +13,8 @@ namespace DeepBaize.Web.Tests;
 [Collection("The pool for longer questions")]
 public sealed class ChanceTests(WebFixture web)
 {
-    private static readonly object[] HighBlack = [Ball("cue", 1278, 2800), Black, Ball("pink", 889, 2676.75), Ball("red1", 1178, 2400), Ball("red2", 578, 2900)];
+    private static readonly object[] HighBlack = [
+        Ball("cue", 1278, 2800), Black, Ball("pink", 889, 2676.75), Ball("red1", 1178, 2400), Ball("red2", 578, 2900)];
 
     [Fact]
     public async Task A_stronger_player_pots_more_and_scatters_less_and_meets_the_same_draws()
@@ -41,7 +42,9 @@ public sealed class ChanceTests(WebFixture web)
         Assert.True(stain.GetProperty("half").GetArrayLength() > stain.GetProperty("rest").GetArrayLength());
     }
 
-    /// <summary>B26: black to the right corner; the roll line enters the mouth of the right middle pocket, the stun line does not.</summary>
+    /// <summary>
+    /// B26: black to the right corner; the roll line enters the mouth of the right middle pocket, the stun line does not.
+    /// </summary>
     [Fact]
     public async Task B26_the_in_off_is_told_with_its_chance_and_gone_with_a_stun()
     {
@@ -49,7 +52,8 @@ public sealed class ChanceTests(WebFixture web)
         var rolling = await ChanceAsync(new { question = Question(balls, "black", TopRight, 5, height: 0.4), doubt = "none" });
         Assert.Equal("middleYellowSide", rolling.GetProperty("inOffs")[0].Text("name"));
         Assert.True(rolling.GetProperty("inOff").Number("share") > 0.05, rolling.GetProperty("inOff").ToString());
-        Assert.Contains(rolling.GetProperty("rows").EnumerateArray(), row => row.Text("kind") == "inOff" && row.GetProperty("isWarning").GetBoolean());
+        Assert.Contains(rolling.GetProperty("rows").EnumerateArray(), row => row.Text("kind") == "inOff"
+            && row.GetProperty("isWarning").GetBoolean());
         var stun = await ChanceAsync(new { question = Question(balls, "black", TopRight, 5, height: -0.08), doubt = "none" });
         Assert.True(stun.GetProperty("inOff").Number("share") < rolling.GetProperty("inOff").Number("share") / 4);
     }
@@ -61,11 +65,14 @@ public sealed class ChanceTests(WebFixture web)
         var frozen = await CueAsync(new { balls = new[] { Ball("cue", 889, 26.25) }, strike = new { directionDeg = 0.0, pace = 3 } });
         Assert.False(frozen.GetProperty("isPossible").GetBoolean());
         Assert.Equal(4, frozen.Number("hardestPace"));
-        Assert.True(frozen.GetProperty("face").EnumerateArray().All(limit => limit.GetProperty("lowest").ValueKind == JsonValueKind.Null || limit.Number("lowest") > 0.2));
+        Assert.True(frozen.GetProperty("face").EnumerateArray()
+            .All(limit => limit.GetProperty("lowest").ValueKind == JsonValueKind.Null || limit.Number("lowest") > 0.2));
         Assert.Contains("short bridge", frozen.Text("words"), StringComparison.Ordinal);
         var middle = new[] { Ball("cue", 889, 2400) };
-        var right = await CueAsync(new { balls = middle, strike = new { directionDeg = 0.0, pace = 3 }, player = new { hand = "right", reach = 0.9 } });
-        var left = await CueAsync(new { balls = middle, strike = new { directionDeg = 0.0, pace = 3 }, player = new { hand = "left", reach = 0.9 } });
+        var right = await CueAsync(
+            new { balls = middle, strike = new { directionDeg = 0.0, pace = 3 }, player = new { hand = "right", reach = 0.9 } });
+        var left = await CueAsync(
+            new { balls = middle, strike = new { directionDeg = 0.0, pace = 3 }, player = new { hand = "left", reach = 0.9 } });
         Assert.Equal(("greenSide", "yellowSide"), (right.GetProperty("best").Text("side"), left.GetProperty("best").Text("side")));
     }
 
@@ -73,7 +80,8 @@ public sealed class ChanceTests(WebFixture web)
     [Fact]
     public async Task B12_a_place_is_judged_with_the_reason_and_the_zone_is_there()
     {
-        var wishes = new[] { new { ball = "black", pocket = TopLeft, mostCutDeg = 40 }, new { ball = "pink", pocket = MiddleLeft, mostCutDeg = 30 } };
+        var wishes = new[] { new { ball = "black", pocket = TopLeft, mostCutDeg = 40 },
+            new { ball = "pink", pocket = MiddleLeft, mostCutDeg = 30 } };
         object[] balls = [Black, Ball("pink", 889, 2676.75)];
         var inside = await web.AskAsync("/api/zones", new { balls, goal = new { wishes }, at = new { x = 2.95, y = 0.628 } });
         Assert.Empty(inside.GetProperty("reasons").EnumerateArray());
@@ -119,9 +127,11 @@ public sealed class ChanceTests(WebFixture web)
         await SearchAsync();
         var clock = System.Diagnostics.Stopwatch.StartNew();
         var (answers, first) = await SearchAsync();
-        Figures.Print($"search for a stroke: first answer after {first.TotalMilliseconds:0} ms, {answers.Count} answers, done after {clock.ElapsedMilliseconds} ms.");
+        Figures.Print($"search for a stroke: first answer after {first.TotalMilliseconds:0} ms, {answers.Count} answers, done after "
+            + $"{clock.ElapsedMilliseconds} ms.");
         Assert.True(answers[^1].GetProperty("isFinal").GetBoolean());
-        Assert.Equal([.. answers.Select(answer => answer.GetProperty("played").GetInt32()).Order()], answers.Select(answer => answer.GetProperty("played").GetInt32()));
+        Assert.Equal([.. answers.Select(answer => answer.GetProperty("played").GetInt32()).Order()],
+            answers.Select(answer => answer.GetProperty("played").GetInt32()));
         Assert.NotEmpty(answers[^1].GetProperty("best").EnumerateArray());
 
         using var leave = new CancellationTokenSource();
@@ -152,7 +162,9 @@ public sealed class ChanceTests(WebFixture web)
 
         static async Task<HttpResponseMessage> SendAsync(HttpClient client, CancellationToken cancel)
         {
-            using var request = new HttpRequestMessage(HttpMethod.Post, "/api/chances/search") { Content = JsonContent.Create(Stroke("club")) };
+            using var request = new HttpRequestMessage(
+                HttpMethod.Post, "/api/chances/search")
+            { Content = JsonContent.Create(Stroke("club")) };
             return await client.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancel);
         }
     }
@@ -160,7 +172,9 @@ public sealed class ChanceTests(WebFixture web)
     [Fact]
     public async Task Simpler_pack_and_cushion_answer_in_sentences()
     {
-        var simpler = await web.AskAsync("/api/chances/simpler", new { question = Question(HighBlack, "black", TopLeft, 6, side: 0.3, height: 0.2), player = new { preset = "club" } });
+        var simpler = await web.AskAsync(
+            "/api/chances/simpler",
+            new { question = Question(HighBlack, "black", TopLeft, 6, side: 0.3, height: 0.2), player = new { preset = "club" } });
         Assert.EndsWith(".", simpler.Text("words"), StringComparison.Ordinal);
         var pack = await web.AskAsync("/api/chances/pack", new { question = Stroke("club") });
         Assert.Equal(9, pack.GetProperty("ways").GetArrayLength());
@@ -168,7 +182,11 @@ public sealed class ChanceTests(WebFixture web)
         Assert.StartsWith("The rule at the table", cushion.Text("words"), StringComparison.Ordinal);
         var off = await web.AskAsync("/api/chances/cushion", new
         {
-            question = new { question = Question(HighBlack, "black", TopLeft, 4), player = new { preferences = new { cushionRule = false } } },
+            question = new
+            {
+                question = Question(HighBlack, "black", TopLeft, 4),
+                player = new { preferences = new { cushionRule = false } }
+            },
             place = new { x = 2.6, y = 0.6 },
         });
         Assert.Equal(JsonValueKind.Null, off.GetProperty("rule").ValueKind);
@@ -221,7 +239,8 @@ public sealed class ChanceTests(WebFixture web)
         Assert.Contains("pace 4", own.GetProperty("verdict").Text("sentence"), StringComparison.Ordinal);
     }
 
-    private static object Stroke(string preset, double pace = 4) => new { question = Question(HighBlack, "black", TopLeft, pace, part: "opening"), player = new { preset } };
+    private static object Stroke(string preset, double pace = 4) =>
+        new { question = Question(HighBlack, "black", TopLeft, pace, part: "opening"), player = new { preset } };
 
     private Task<JsonElement> ChanceAsync(object body) => web.AskAsync("/api/chances/stroke", body);
 

@@ -45,7 +45,8 @@ public sealed class DurabilityTests
         for (var i = 0; !stop.IsCancellationRequested; i++)
         {
             var name = $"{prefix} {i}";
-            using var response = await client.PostAsJsonAsync("/api/layouts", new { name, balls = new[] { new { id = "cue", x = 1.0, y = 0.5 } } }, CancellationToken.None);
+            using var response = await client.PostAsJsonAsync(
+                "/api/layouts", new { name, balls = new[] { new { id = "cue", x = 1.0, y = 0.5 } } }, CancellationToken.None);
             if (response.StatusCode == HttpStatusCode.Created) answered.Add(name);
         }
     }

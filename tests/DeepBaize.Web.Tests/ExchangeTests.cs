@@ -26,17 +26,20 @@ public sealed class ExchangeTests(WebFixture web)
             AssertSame(sheet, back);
             Assert.Equal(json, await WriteAsync("json", back));
             AssertWithin(sheet, await ReadAsync(await WriteAsync("csv", sheet)), 1e-6);
-            (contacts, marks, states) = (contacts + Contacts(sheet).Count, marks + sheet.Marks!.Count, states + (sheet.State is null ? 0 : 1));
+            (contacts, marks, states) = (
+                contacts + Contacts(sheet).Count, marks + sheet.Marks!.Count, states + (sheet.State is null ? 0 : 1));
         }
 
-        Assert.True(contacts > 500 && marks > 500 && states > 250, $"{contacts} contacts, {marks} marks, {states} states are too few to tell");
+        Assert.True(contacts > 500 && marks > 500
+            && states > 250, $"{contacts} contacts, {marks} marks, {states} states are too few to tell");
     }
 
     [Fact]
     public async Task A_json_file_holds_name_note_and_tags_and_is_valid_against_the_published_schema()
     {
         using var response = await web.Client.PostAsJsonAsync(
-            "/api/exchange/json", new { name = "Über den Winkel", note = "see \"why\"", tags = new[] { "screw" }, RandomSheets.Next(new Random(1)).Balls });
+            "/api/exchange/json",
+            new { name = "Über den Winkel", note = "see \"why\"", tags = new[] { "screw" }, RandomSheets.Next(new Random(1)).Balls });
         var text = await response.Content.ReadAsStringAsync();
         var schema = await JsonSchema.FromJsonAsync(await web.Client.GetStringAsync("/schemas/position.json"));
         Assert.Empty(schema.Validate(text));
@@ -50,12 +53,18 @@ public sealed class ExchangeTests(WebFixture web)
     /// <summary>A file of each version as it was written at the time.</summary>
     [Theory]
     [InlineData("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[]}""")]
-    [InlineData("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":{"directionDeg":10,"pace":4,"side":0.1,"height":-0.2}}""")]
+    [InlineData("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":"""
+        + """{"directionDeg":10,"pace":4,"side":0.1,"height":-0.2}}""")]
     [InlineData("""{"schemaVersion":2,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"stroke":null,"profile":"lively"}""")]
-    [InlineData("""{"schemaVersion":3,"balls":[{"id":"cue","x":1,"y":0.5},{"id":"red1","x":2,"y":0.5}],"contacts":[],"profile":"club","pot":{"ball":"red1","pocket":"topYellowSide","part":"middle","keep":true}}""")]
-    [InlineData("""{"kind":"position","name":"","schemaVersion":4,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"marks":[],"state":{"inHand":false}}""")]
-    [InlineData("""{"schemaVersion":5,"balls":[{"id":"cue","x":1,"y":0.5},{"id":"red1","x":2,"y":0.5}],"contacts":[],"pot":{"ball":"red1","pocket":"topYellowSide","part":"opening","keep":true},"stroke":{"directionDeg":1,"pace":2.5}}""")]
-    [InlineData("""{"schemaVersion":6,"balls":[{"id":"cue","x":1,"y":0.5},{"id":"red1","x":2,"y":0.5}],"contacts":[],"intent":{"kind":"pot","ball":"red1","pocket":"topYellowSide","part":"opening","keep":true},"stroke":{"directionDeg":1,"whiteSpeed":2.5},"setting":{"cue":{"maxSpeed":6},"player":{"preset":"league"}}}""")]
+    [InlineData("""{"schemaVersion":3,"balls":[{"id":"cue","x":1,"y":0.5},{"id":"red1","x":2,"y":0.5}],"contacts":"""
+        + """[],"profile":"club","pot":{"ball":"red1","pocket":"topYellowSide","part":"middle","keep":true}}""")]
+    [InlineData("""{"kind":"position","name":"","schemaVersion":4,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"marks":"""
+        + """[],"state":{"inHand":false}}""")]
+    [InlineData("""{"schemaVersion":5,"balls":[{"id":"cue","x":1,"y":0.5},{"id":"red1","x":2,"y":0.5}],"contacts":[],"pot":"""
+        + """{"ball":"red1","pocket":"topYellowSide","part":"opening","keep":true},"stroke":{"directionDeg":1,"pace":2.5}}""")]
+    [InlineData("""{"schemaVersion":6,"balls":[{"id":"cue","x":1,"y":0.5},{"id":"red1","x":2,"y":0.5}],"contacts":[],"intent":"""
+        + """{"kind":"pot","ball":"red1","pocket":"topYellowSide","part":"opening","keep":true},"stroke":"""
+        + """{"directionDeg":1,"whiteSpeed":2.5},"setting":{"cue":{"maxSpeed":6},"player":{"preset":"league"}}}""")]
     [InlineData("record,name,x_mm,y_mm,value\nversion,,,,1\nball,cue,1000.0000,500.0000,\n")]
     public async Task A_file_of_every_older_version_is_read_and_written_in_the_newest(string text)
     {
@@ -108,7 +117,10 @@ public sealed class ExchangeTests(WebFixture web)
     }
 
     private Task<HttpResponseMessage> PostAsync(byte[] bytes) =>
-        web.Client.PostAsync("/api/exchange/read", new ByteArrayContent(bytes) { Headers = { ContentType = new("application/octet-stream") } });
+        web.Client.PostAsync("/api/exchange/read", new ByteArrayContent(bytes)
+        {
+            Headers = { ContentType = new("application/octet-stream") },
+        });
 
     private static void AssertSame(PositionContent sheet, PositionContent back)
     {
@@ -122,14 +134,16 @@ public sealed class ExchangeTests(WebFixture web)
     private static void AssertWithin(PositionContent sheet, PositionContent back, double metres)
     {
         Assert.Equal(sheet.Balls.Select(ball => ball.Id), back.Balls.Select(ball => ball.Id));
-        Assert.All(sheet.Balls.Zip(back.Balls), pair => Assert.InRange(Math.Max(Math.Abs(pair.First.X - pair.Second.X), Math.Abs(pair.First.Y - pair.Second.Y)), 0, metres));
+        Assert.All(sheet.Balls.Zip(back.Balls), pair =>
+            Assert.InRange(Math.Max(Math.Abs(pair.First.X - pair.Second.X), Math.Abs(pair.First.Y - pair.Second.Y)), 0, metres));
         Assert.Equal(Contacts(sheet), Contacts(back));
         Assert.Equal(sheet.State == new StateInput() ? null : sheet.State, back.State);
         foreach (var (mark, other) in sheet.Marks!.Zip(back.Marks!))
         {
             Assert.Equal((mark.Id, mark.Kind, mark.Text, mark.Places.Count), (other.Id, other.Kind, other.Text, other.Places.Count));
             Assert.Equal(mark.Radius ?? 0, other.Radius ?? 0, metres);
-            Assert.All(mark.Places.Zip(other.Places), pair => Assert.InRange(Math.Max(Math.Abs(pair.First.X - pair.Second.X), Math.Abs(pair.First.Y - pair.Second.Y)), 0, metres));
+            Assert.All(mark.Places.Zip(other.Places), pair =>
+            Assert.InRange(Math.Max(Math.Abs(pair.First.X - pair.Second.X), Math.Abs(pair.First.Y - pair.Second.Y)), 0, metres));
         }
     }
 

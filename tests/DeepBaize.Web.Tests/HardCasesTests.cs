@@ -40,7 +40,8 @@ public sealed class HardCasesTests(WebFixture web)
         var problem = await RefusedAsync(new { balls = Few, strike = Stroke(0), coefficients = lively }, HttpStatusCode.BadRequest);
         Assert.Equal("coefficients.table.cushionLiveliness.top", problem.GetProperty("errors")[0].GetProperty("field").GetString());
         problem = await RefusedAsync(new { balls = Few, strike = Stroke(0), profile = "velvet" }, HttpStatusCode.BadRequest);
-        Assert.Contains("slow old cloth", problem.GetProperty("detail").GetString() + problem.GetProperty("errors"), StringComparison.Ordinal);
+        Assert.Contains("slow old cloth", problem.GetProperty("detail").GetString() + problem.GetProperty("errors"),
+            StringComparison.Ordinal);
         await RefusedAsync(new { balls = Few, strike = Stroke(0), units = "cubits" }, HttpStatusCode.BadRequest);
         using var table = await web.Client.GetAsync(new Uri("/api/table?profile=velvet", UriKind.Relative));
         Assert.Equal(HttpStatusCode.BadRequest, table.StatusCode);
@@ -71,7 +72,8 @@ public sealed class HardCasesTests(WebFixture web)
     {
         // A hexagonal block of 21 balls that all touch, and the white full on its edge.
         var pitch = Diameter + gap;
-        var block = Enumerable.Range(0, 21).Select(i => Ball(Ids[i + 1], 1.5 + i % 7 * pitch + i / 7 % 2 * pitch / 2, 0.8 + i / 7 * pitch * Math.Sqrt(3) / 2));
+        var block = Enumerable.Range(0, 21)
+            .Select(i => Ball(Ids[i + 1], 1.5 + i % 7 * pitch + i / 7 % 2 * pitch / 2, 0.8 + i / 7 * pitch * Math.Sqrt(3) / 2));
         var answer = await QuickAsync(new { balls = block.Prepend(Ball("cue", 1.0, 0.81)).ToArray(), strike = Stroke(3, 8) });
         var first = answer.GetProperty("events").EnumerateArray().First(told => told.GetProperty("kind").GetString() == "ball");
         Assert.True(first.GetProperty("balls").GetArrayLength() > 10);
@@ -80,9 +82,11 @@ public sealed class HardCasesTests(WebFixture web)
     [Fact]
     public async Task A_white_in_the_middle_of_balls_that_all_touch_it_can_be_struck()
     {
-        var ring = Enumerable.Range(0, 6).Select(i => Ball(Ids[i + 1], 1.5 + Diameter * Math.Cos(i * Math.PI / 3), 0.9 + Diameter * Math.Sin(i * Math.PI / 3)));
+        var ring = Enumerable.Range(0, 6)
+            .Select(i => Ball(Ids[i + 1], 1.5 + Diameter * Math.Cos(i * Math.PI / 3), 0.9 + Diameter * Math.Sin(i * Math.PI / 3)));
         var answer = await QuickAsync(new { balls = ring.Prepend(Ball("cue", 1.5, 0.9)).ToArray(), strike = Stroke(0, 6) });
-        Assert.Equal(0, answer.GetProperty("events").EnumerateArray().First(told => told.GetProperty("kind").GetString() == "ball").GetProperty("time").GetDouble());
+        Assert.Equal(0, answer.GetProperty("events").EnumerateArray().First(told => told.GetProperty("kind").GetString() == "ball")
+            .GetProperty("time").GetDouble());
     }
 
     [Fact]
@@ -112,7 +116,8 @@ public sealed class HardCasesTests(WebFixture web)
         object[] balls = [Ball("cue", 0.6, 0.9), Ball("red1", 1.5, 0.9), Ball("red2", 1.604, 0.9), Ball("red3", 1.552, 0.9)];
         var problem = await RefusedAsync(new { balls, strike = Stroke(0) }, HttpStatusCode.BadRequest);
         Assert.Equal("overlap", problem.GetProperty("errors")[0].GetProperty("reason").GetString());
-        await RefusedAsync(new { balls = Few, strike = Stroke(0), contacts = new[] { new[] { "red1", "black" } } }, HttpStatusCode.BadRequest);
+        await RefusedAsync(new { balls = Few, strike = Stroke(0), contacts = new[] { new[] { "red1", "black" } } },
+            HttpStatusCode.BadRequest);
     }
 
     [Fact]
@@ -135,9 +140,12 @@ public sealed class HardCasesTests(WebFixture web)
                 },
                 balls = new { restitution = i % 5 == 0 ? i % 2 : random.NextDouble(), frictionFactor = 20 * random.NextDouble() },
             };
-            object[] balls = [Ball("cue", 1, 0.8), Ball("red1", 1.6, 0.82), Ball("red2", 1.6 + Diameter, 0.82), Ball("red3", 1.6 + Diameter / 2, 0.82 + Diameter * Math.Sqrt(3) / 2)];
-            using var response = await web.Client.PostAsJsonAsync("/api/shots/predict", new { balls, strike = Stroke(360 * random.NextDouble(), 1 + 6 * random.NextDouble()), coefficients });
-            Assert.True(response.StatusCode is HttpStatusCode.OK or HttpStatusCode.UnprocessableEntity, $"{i}: {await response.Content.ReadAsStringAsync()}");
+            object[] balls = [Ball("cue", 1, 0.8), Ball("red1", 1.6, 0.82), Ball("red2", 1.6 + Diameter, 0.82),
+                Ball("red3", 1.6 + Diameter / 2, 0.82 + Diameter * Math.Sqrt(3) / 2)];
+            using var response = await web.Client.PostAsJsonAsync(
+                "/api/shots/predict", new { balls, strike = Stroke(360 * random.NextDouble(), 1 + 6 * random.NextDouble()), coefficients });
+            Assert.True(response.StatusCode is HttpStatusCode.OK or HttpStatusCode.UnprocessableEntity,
+                $"{i}: {await response.Content.ReadAsStringAsync()}");
         }
     }
 

@@ -30,14 +30,21 @@ public sealed class LayoutApiTests(WebFixture web)
         var created = await response.Content.ReadFromJsonAsync<JsonElement>();
         var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{Id(created)}");
         Assert.Equal("""{"ball":"red2","pocket":"topYellowSide","part":"nearJaw","keep":false}""", opened.GetProperty("pot").GetRawText());
-        using var refused = await web.Client.PostAsJsonAsync("/api/layouts", new { name = "No", balls = Balls, pot = new { ball = "pink", pocket = "green", part = "middle", keep = true } });
+        using var refused = await web.Client.PostAsJsonAsync(
+            "/api/layouts", new
+            {
+                name = "No",
+                balls = Balls,
+                pot = new { ball = "pink", pocket = "green", part = "middle", keep = true }
+            });
         Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
     }
 
     [Fact]
     public async Task Touching_balls_are_kept_as_contacts()
     {
-        var balls = new[] { new { id = "cue", x = 0.6, y = 0.9 }, new { id = "red1", x = 1.5, y = 0.5 }, new { id = "red2", x = 1.5525, y = 0.5 } };
+        var balls = new[] { new { id = "cue", x = 0.6, y = 0.9 }, new { id = "red1", x = 1.5, y = 0.5 },
+            new { id = "red2", x = 1.5525, y = 0.5 } };
         using var response = await web.Client.PostAsJsonAsync("/api/layouts", new { name = $"Set {Guid.NewGuid():n}", balls });
         var created = await response.Content.ReadFromJsonAsync<JsonElement>();
         Assert.Equal("""[["red1","red2"]]""", created.GetProperty("contacts").GetRawText());
@@ -105,7 +112,8 @@ public sealed class LayoutApiTests(WebFixture web)
     {
         var created = await CreateAsync("Race");
         var path = $"/api/layouts/{Id(created)}";
-        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => web.Client.PutAsJsonAsync(path, new { version = 1, balls = Balls })));
+        var answers = await Task.WhenAll(
+            Enumerable.Range(0, 8).Select(_ => web.Client.PutAsJsonAsync(path, new { version = 1, balls = Balls })));
         Assert.Single(answers, answer => answer.StatusCode == HttpStatusCode.OK);
         Assert.Equal(7, answers.Count(answer => answer.StatusCode == HttpStatusCode.Conflict));
         foreach (var answer in answers) answer.Dispose();
@@ -138,12 +146,14 @@ public sealed class LayoutApiTests(WebFixture web)
             balls = new[] { new { id = "cue", x = 1.0, y = 1.0 }, new { id = "red1", x = 1.01, y = 1.0 } },
         });
         await AssertRefusedAsync(overlapping, HttpStatusCode.BadRequest, "layout");
-        using var unframed = await web.Client.PostAsJsonAsync("/api/layouts", new { name = $"Frame {Guid.NewGuid():n}", balls = Balls, mode = "frame" });
+        using var unframed = await web.Client.PostAsJsonAsync(
+            "/api/layouts", new { name = $"Frame {Guid.NewGuid():n}", balls = Balls, mode = "frame" });
         await AssertRefusedAsync(unframed, HttpStatusCode.BadRequest, "layout");
         var kept = await Book.ReadAsync(web.Client);
         var names = kept.Select(row => row.GetProperty("name").GetString()!).ToList();
         Assert.Single(names, other => other == name);
-        Assert.DoesNotContain(names, other => other.StartsWith("Overlap", StringComparison.Ordinal) || other.StartsWith("Frame ", StringComparison.Ordinal));
+        Assert.DoesNotContain(
+            names, other => other.StartsWith("Overlap", StringComparison.Ordinal) || other.StartsWith("Frame ", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -160,7 +170,8 @@ public sealed class LayoutApiTests(WebFixture web)
         await AssertRefusedAsync(unsaved, HttpStatusCode.ServiceUnavailable, "databaseAway");
         using var ready = await server.Client.GetAsync(new Uri("/health/ready", UriKind.Relative));
         Assert.Equal(HttpStatusCode.ServiceUnavailable, ready.StatusCode);
-        using var predicted = await server.Client.PostAsJsonAsync("/api/shots/predict", new { balls = Balls, strike = new { directionDeg = 0, pace = 4 } });
+        using var predicted = await server.Client.PostAsJsonAsync(
+            "/api/shots/predict", new { balls = Balls, strike = new { directionDeg = 0, pace = 4 } });
         Assert.Equal(HttpStatusCode.OK, predicted.StatusCode);
         Assert.Equal(port, cluster.Start());
         Assert.True((await Book.ReadAsync(server.Client)).Count > 0);

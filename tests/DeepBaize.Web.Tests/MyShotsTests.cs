@@ -5,7 +5,9 @@ using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Tests;
 
-/// <summary>The book of saved shots: found by resemblance, tagged, copied, deleted and brought back, with a way back to older versions.</summary>
+/// <summary>
+/// The book of saved shots: found by resemblance, tagged, copied, deleted and brought back, with a way back to older versions.
+/// </summary>
 public sealed class MyShotsTests(WebFixture web)
 {
     private static readonly BallPlace[] Shot =
@@ -15,7 +17,8 @@ public sealed class MyShotsTests(WebFixture web)
     public async Task A_sheet_that_is_the_mirror_image_of_a_saved_one_finds_it_and_says_so()
     {
         // A position that no other test saves.
-        BallPlace[] shot = [new("cue", 1.11, 0.31), new("red1", 1.43, 0.27), new("red2", 0.45, 1.41), new("black", 3.245, 0.889), new("brown", 2.1, 1.2)];
+        BallPlace[] shot = [new("cue", 1.11, 0.31), new("red1", 1.43, 0.27), new("red2", 0.45, 1.41), new("black", 3.245, 0.889),
+            new("brown", 2.1, 1.2)];
         var saved = await CreateAsync("Mirrored", shot);
         var mirrored = shot.Select(ball => ball with { Y = 1.778 - ball.Y }).ToArray();
         var found = (await AlikeAsync(mirrored))[0];
@@ -46,15 +49,22 @@ public sealed class MyShotsTests(WebFixture web)
     public async Task A_saved_position_is_restored_exactly_after_nine_balls_were_moved()
     {
         var frame = await web.Client.PostAsJsonAsync("/api/presets/line-up", new { });
-        var balls = (await frame.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("balls").Deserialize<BallPlace[]>(JsonSerializerOptions.Web)!;
+        var balls = (await frame.Content.ReadFromJsonAsync<JsonElement>())
+            .GetProperty("balls").Deserialize<BallPlace[]>(JsonSerializerOptions.Web)!;
         balls = [.. balls.Select(ball => ball.Id == "red1" ? new BallPlace("red1", 0.9, 1.778 - 0.02406) : ball)];
         var saved = await CreateAsync("Nine", balls);
         using var moved = await web.Client.PutAsJsonAsync(
-            "/api/sheet", new { balls = balls.Select((ball, i) => i is > 0 and < 10 ? ball with { Y = 0.3 + 0.02 * i, X = 0.2 + 0.06 * i } : ball), openedId = Id(saved) });
+            "/api/sheet", new
+            {
+                balls = balls.Select(
+                (ball, i) => i is > 0 and < 10 ? ball with { Y = 0.3 + 0.02 * i, X = 0.2 + 0.06 * i } : ball),
+                openedId = Id(saved)
+            });
         Assert.Equal(HttpStatusCode.NoContent, moved.StatusCode);
         var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{Id(saved)}");
         var back = opened.GetProperty("balls").Deserialize<BallPlace[]>(JsonSerializerOptions.Web)!.ToDictionary(ball => ball.Id);
-        Assert.All(balls, ball => Assert.InRange(Math.Max(Math.Abs(back[ball.Id].X - ball.X), Math.Abs(back[ball.Id].Y - ball.Y)), 0, 0.0001));
+        Assert.All(balls, ball => Assert.InRange(
+            Math.Max(Math.Abs(back[ball.Id].X - ball.X), Math.Abs(back[ball.Id].Y - ball.Y)), 0, 0.0001));
         using var setUp = await web.Client.PostAsJsonAsync("/api/sheet/set-up", new { balls = back.Values });
         Assert.Contains("900 mm from the baulk cushion", await setUp.Content.ReadAsStringAsync(), StringComparison.Ordinal);
         using var forgotten = await web.Client.DeleteAsync(new Uri("/api/sheet", UriKind.Relative));
@@ -66,7 +76,8 @@ public sealed class MyShotsTests(WebFixture web)
         var saved = await CreateAsync("Versions of a shot", Shot);
         var path = $"/api/layouts/{Id(saved)}";
         var other = Shot.Select(ball => ball.Id == "cue" ? ball with { X = 1.2 } : ball).ToArray();
-        using (var over = await web.Client.PutAsJsonAsync(path, new { version = 1, balls = other, note = "Second." })) Assert.Equal(HttpStatusCode.OK, over.StatusCode);
+        using (var over = await web.Client.PutAsJsonAsync(path, new { version = 1, balls = other, note = "Second." }))
+            Assert.Equal(HttpStatusCode.OK, over.StatusCode);
         var versions = await web.Client.GetFromJsonAsync<JsonElement>($"{path}/versions");
         Assert.Equal(1, Assert.Single(versions.EnumerateArray()).GetProperty("version").GetInt32());
 
@@ -87,14 +98,19 @@ public sealed class MyShotsTests(WebFixture web)
     {
         var saved = await CreateAsync("Deleted", Shot);
         var (id, name) = (Id(saved), saved.GetProperty("name").GetString()!);
-        using (var deleted = await web.Client.DeleteAsync(new Uri($"/api/layouts/{id}?version=1", UriKind.Relative))) Assert.Equal(HttpStatusCode.NoContent, deleted.StatusCode);
+        using (var deleted = await web.Client.DeleteAsync(new Uri($"/api/layouts/{id}?version=1", UriKind.Relative)))
+            Assert.Equal(HttpStatusCode.NoContent, deleted.StatusCode);
         Assert.False(await Book.HoldsAsync(web.Client, id));
-        using (var back = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null)) Assert.Equal(HttpStatusCode.OK, back.StatusCode);
+        using (var back = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null))
+            Assert.Equal(HttpStatusCode.OK, back.StatusCode);
         Assert.True(await Book.HoldsAsync(web.Client, id));
-        using (var twice = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null)) Assert.Equal(HttpStatusCode.NotFound, twice.StatusCode);
+        using (var twice = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null))
+            Assert.Equal(HttpStatusCode.NotFound, twice.StatusCode);
 
-        using (var again = await web.Client.DeleteAsync(new Uri($"/api/layouts/{id}?version=3", UriKind.Relative))) Assert.Equal(HttpStatusCode.NoContent, again.StatusCode);
-        using (var taken = await web.Client.PostAsJsonAsync("/api/layouts", new { name, balls = Shot })) Assert.Equal(HttpStatusCode.Created, taken.StatusCode);
+        using (var again = await web.Client.DeleteAsync(new Uri($"/api/layouts/{id}?version=3", UriKind.Relative)))
+            Assert.Equal(HttpStatusCode.NoContent, again.StatusCode);
+        using (var taken = await web.Client.PostAsJsonAsync("/api/layouts", new { name, balls = Shot }))
+            Assert.Equal(HttpStatusCode.Created, taken.StatusCode);
         using var refused = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null);
         Assert.Equal(HttpStatusCode.Conflict, refused.StatusCode);
     }
@@ -132,7 +148,8 @@ public sealed class MyShotsTests(WebFixture web)
         Assert.Equal("""["screw","black"]""", opened.GetProperty("tags").GetRawText());
         Assert.Equal(0.2, opened.GetProperty("marks")[0].GetProperty("radius").GetDouble());
         Assert.Equal(8, opened.GetProperty("state").GetProperty("scores").GetProperty("player").GetInt32());
-        using var renamed = await web.Client.PutAsJsonAsync($"/api/layouts/{Id(saved)}/name", new { version = 1, name = $"Renamed {Guid.NewGuid():n}", tags = new[] { "one" } });
+        using var renamed = await web.Client.PutAsJsonAsync(
+            $"/api/layouts/{Id(saved)}/name", new { version = 1, name = $"Renamed {Guid.NewGuid():n}", tags = new[] { "one" } });
         Assert.Equal("""["one"]""", (await renamed.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("tags").GetRawText());
         using var refused = await web.Client.PutAsJsonAsync(
             $"/api/layouts/{Id(saved)}/name", new { version = 2, name = "x", tags = Enumerable.Range(0, 13).Select(i => $"t{i}") });
@@ -147,7 +164,8 @@ public sealed class MyShotsTests(WebFixture web)
 
     private async Task<JsonElement> CreateAsync(string name, BallPlace[] balls)
     {
-        using var response = await web.Client.PostAsJsonAsync("/api/layouts", new { name = $"{name} {Guid.NewGuid():n}", balls, note = "Look here." });
+        using var response = await web.Client.PostAsJsonAsync(
+            "/api/layouts", new { name = $"{name} {Guid.NewGuid():n}", balls, note = "Look here." });
         var json = await response.Content.ReadFromJsonAsync<JsonElement>();
         Assert.True(response.StatusCode == HttpStatusCode.Created, json.ToString());
         return json;

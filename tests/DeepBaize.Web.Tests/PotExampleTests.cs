@@ -3,7 +3,9 @@ using static DeepBaize.Web.Tests.PotRequests;
 
 namespace DeepBaize.Web.Tests;
 
-/// <summary>Worked examples of angles, blockers and regions, through the public API. Invented positions; the figures are plain geometry.</summary>
+/// <summary>
+/// Worked examples of angles, blockers and regions, through the public API. Invented positions; the figures are plain geometry.
+/// </summary>
 public sealed class PotExampleTests(WebFixture web)
 {
     [Fact]
@@ -44,11 +46,13 @@ public sealed class PotExampleTests(WebFixture web)
         [
             Ball("cue", 889, 2200),
             Ball("red1", 300, 3400), Ball("red2", 500, 3420), Ball("red3", 1250, 3400),
-            Ball("red4", 400, 2900), Ball("red5", 560, 3000), Ball("red6", 700, 2850), Ball("red7", 1050, 2950), Ball("red8", 1300, 3050), Ball("red9", 1450, 2800),
+            Ball("red4", 400, 2900), Ball("red5", 560, 3000), Ball("red6", 700, 2850), Ball("red7", 1050, 2950), Ball("red8", 1300, 3050),
+            Ball("red9", 1450, 2800),
             Ball("red10", 300, 1100), Ball("red11", 1400, 1000),
         ];
         var answer = await web.PostAsync("matrix", new { balls });
-        var counts = answer.GetProperty("regions").EnumerateArray().ToDictionary(region => region.Text("name"), region => region.GetProperty("reds").GetArrayLength());
+        var counts = answer.GetProperty("regions").EnumerateArray()
+            .ToDictionary(region => region.Text("name"), region => region.GetProperty("reds").GetArrayLength());
         Assert.Equal(3, counts["above the black"]);
         Assert.Equal(6, counts["black to pink"]);
         Assert.Equal(2, counts["below the blue"]);
@@ -64,8 +68,10 @@ public sealed class PotExampleTests(WebFixture web)
 
         // What is left when a red of the six goes, and regions of the player's own.
         var gone = await web.PostAsync("matrix", new { balls = balls.Where((_, i) => i != 4) });
-        Assert.Equal(5, gone.GetProperty("regions").EnumerateArray().First(region => region.Text("name") == "black to pink").GetProperty("reds").GetArrayLength());
-        var own = await web.PostAsync("matrix", new { balls, regions = new[] { new { name = "top half", from = 1.7845, to = 3.569, forTheBlue = false } } });
+        Assert.Equal(5, gone.GetProperty("regions").EnumerateArray().First(region => region.Text("name") == "black to pink")
+            .GetProperty("reds").GetArrayLength());
+        var own = await web.PostAsync(
+            "matrix", new { balls, regions = new[] { new { name = "top half", from = 1.7845, to = 3.569, forTheBlue = false } } });
         Assert.Equal(9, own.GetProperty("regions")[0].GetProperty("reds").GetArrayLength());
 
         static int Red(JsonElement choice) => int.Parse(choice.Text("red")[3..], System.Globalization.CultureInfo.InvariantCulture);
@@ -75,7 +81,8 @@ public sealed class PotExampleTests(WebFixture web)
     [InlineData(700, 3000, "high", 38)]
     [InlineData(600, 3150, "straight", 2)]
     [InlineData(600, 3300, "low", 37)]
-    public async Task B13_high_straight_and_low_are_named_with_the_cut_on_both_sides_alike(double across, double up, string side, double cut)
+    public async Task B13_high_straight_and_low_are_named_with_the_cut_on_both_sides_alike(
+        double across, double up, string side, double cut)
     {
         var judge = (await web.PlayAsync(Question([Ball("cue", across, up), Black], "black", TopRight))).Judge();
         var mirrored = (await web.PlayAsync(Question([Mirrored("cue", across, up), Black], "black", TopLeft))).Judge();
@@ -154,10 +161,16 @@ public sealed class PotExampleTests(WebFixture web)
             var played = await web.PredictAsync(new
             {
                 balls,
-                strike = new { directionDeg = cannon.Number("directionDeg"), pace = cannon.Number("pace"), height = cannon.Number("height") },
+                strike = new
+                {
+                    directionDeg = cannon.Number("directionDeg"),
+                    pace = cannon.Number("pace"),
+                    height = cannon.Number("height")
+                },
             });
             Assert.Equal("red1", played.GetProperty("outcome").GetProperty("potted")[0].Text("ball"));
-            var second = played.GetProperty("events").EnumerateArray().Where(told => told.Text("kind") == "ball" && told.GetProperty("balls")[0].Text("id") == "cue").ElementAt(1);
+            var second = played.GetProperty("events").EnumerateArray()
+                .Where(told => told.Text("kind") == "ball" && told.GetProperty("balls")[0].Text("id") == "cue").ElementAt(1);
             Assert.Equal("red2", second.GetProperty("balls")[1].Text("id"));
         }
     }

@@ -5,7 +5,9 @@ using static DeepBaize.Web.Tests.PotRequests;
 
 namespace DeepBaize.Web.Tests;
 
-/// <summary>A question that has no pot in it gets a reason, not an error page; one that makes no sense is refused with a sentence.</summary>
+/// <summary>
+/// A question that has no pot in it gets a reason, not an error page; one that makes no sense is refused with a sentence.
+/// </summary>
 public sealed class PotRefusalTests(WebFixture web)
 {
     private static readonly object White = Ball("cue", 700, 2600);
@@ -23,7 +25,8 @@ public sealed class PotRefusalTests(WebFixture web)
     [Fact]
     public async Task A_blocked_pot_names_the_ball_and_the_millimetres_on_either_leg()
     {
-        var ball = await ReasonAsync("ballBlocked", Question([Ball("cue", 889, 2500), Black, Ball("red1", 1180, 3370)], "black", TopRight, pace: 6));
+        var ball = await ReasonAsync(
+            "ballBlocked", Question([Ball("cue", 889, 2500), Black, Ball("red1", 1180, 3370)], "black", TopRight, pace: 6));
         Assert.Equal("red1", ball.Text("blocker"));
         Assert.Contains("17.8 mm", ball.Text("sentence"), StringComparison.Ordinal);
         var white = await ReasonAsync("whiteBlocked", Question([White, Black, Ball("pink", 770, 2900)], "black", TopRight, pace: 6));
@@ -43,10 +46,12 @@ public sealed class PotRefusalTests(WebFixture web)
     {
         var kept = await web.PlayAsync(Question([White, Black], "black", TopRight, pace: 6));
         var direction = kept.GetProperty("pot").Number("directionDeg");
-        var loose = await web.PlayAsync(Question([White, Black], "black", TopRight, pace: 6, side: -0.3, keepPot: false, directionDeg: direction));
+        var loose = await web.PlayAsync(
+            Question([White, Black], "black", TopRight, pace: 6, side: -0.3, keepPot: false, directionDeg: direction));
         Assert.False(loose.GetProperty("pot").GetProperty("isPotted").GetBoolean());
         // Left side pushes the white to the right: on a cut to the right that is thicker.
-        Assert.Matches("^Black misses the top pocket, yellow side thick by .*; aim thinner\\.", loose.GetProperty("prediction").GetProperty("verdict").Text("sentence"));
+        Assert.Matches("^Black misses the top pocket, yellow side thick by .*; aim thinner\\.",
+            loose.GetProperty("prediction").GetProperty("verdict").Text("sentence"));
         var corrected = await web.PlayAsync(Question([White, Black], "black", TopRight, pace: 6, side: -0.3));
         Assert.True(corrected.GetProperty("pot").GetProperty("isPotted").GetBoolean());
     }
@@ -61,7 +66,12 @@ public sealed class PotRefusalTests(WebFixture web)
     [InlineData("cannon", """{"ball":"black","pocket":"green"}""", "not on the table")]
     public async Task What_makes_no_sense_is_refused_with_a_sentence(string path, string pot, string words)
     {
-        var question = new { balls = new[] { White, Black }, pot = JsonSerializer.Deserialize<JsonElement>(pot), strike = new { directionDeg = 0, pace = 4 } };
+        var question = new
+        {
+            balls = new[] { White, Black },
+            pot = JsonSerializer.Deserialize<JsonElement>(pot),
+            strike = new { directionDeg = 0, pace = 4 }
+        };
         object body = path switch
         {
             "play" => question,
@@ -78,7 +88,8 @@ public sealed class PotRefusalTests(WebFixture web)
     [Fact]
     public async Task Tries_on_one_side_of_the_place_cannot_be_bracketed()
     {
-        using var response = await web.Client.PostAsJsonAsync("/api/pots/between", new { tries = new[] { new { value = 3, miss = -0.2 }, new { value = 4, miss = -0.1 } }, within = 0.05 });
+        using var response = await web.Client.PostAsJsonAsync(
+            "/api/pots/between", new { tries = new[] { new { value = 3, miss = -0.2 }, new { value = 4, miss = -0.1 } }, within = 0.05 });
         Assert.Equal(HttpStatusCode.UnprocessableEntity, response.StatusCode);
     }
 

@@ -6,8 +6,8 @@ using System.Text.Json;
 namespace DeepBaize.Web.Tests;
 
 /// <summary>
-/// Ways to ask for pots. Examples give places in millimetres from the left end of the baulk cushion seen from baulk, first across to the right, then up
-/// the table; in the project's frame x is the second and y is 1.778 m less the first.
+/// Ways to ask for pots. Examples give places in millimetres from the left end of the baulk cushion seen from baulk, first across to the
+/// right, then up the table; in the project's frame x is the second and y is 1.778 m less the first.
 /// </summary>
 internal static class PotRequests
 {
@@ -21,13 +21,21 @@ internal static class PotRequests
     /// <summary>The colours on their spots.</summary>
     public static readonly object[] Colours =
     [
-        Ball("yellow", 1181, 737), Ball("green", 597, 737), Ball("brown", 889, 737), Ball("blue", 889, 1784.5), Ball("pink", 889, 2676.75), Black,
+        Ball("yellow", 1181, 737), Ball("green", 597, 737), Ball("brown", 889, 737), Ball("blue", 889, 1784.5), Ball("pink", 889, 2676.75),
+        Black,
     ];
 
     /// <summary>The ideal mode of the examples: equal balls that lose nothing and do not rub, mirror cushions.</summary>
     public static readonly object Ideal = new
     {
-        table = new { slidingFriction = 0.2, cushionRestitution = 1.0, cushionRestitutionLoss = 0.0, cushionFriction = 0.0, cushionFrictionFall = 0.0 },
+        table = new
+        {
+            slidingFriction = 0.2,
+            cushionRestitution = 1.0,
+            cushionRestitutionLoss = 0.0,
+            cushionFriction = 0.0,
+            cushionFrictionFall = 0.0
+        },
         balls = new { restitution = 1.0, frictionFactor = 0.0 },
     };
 
@@ -41,7 +49,8 @@ internal static class PotRequests
     public static double Up(JsonElement place) => 1000 * place.GetProperty("x").GetDouble();
 
     public static object Question(
-        object[] balls, string ball, string pocket, double pace = 4, double side = 0, double height = 0, string? part = null, object? coefficients = null,
+        object[] balls, string ball, string pocket, double pace = 4, double side = 0, double height = 0, string? part = null,
+        object? coefficients = null,
         bool keepPot = true, double directionDeg = 0) =>
         new { balls, pot = new { ball, pocket, part }, strike = new { directionDeg, pace, side, height }, keepPot, coefficients };
 
@@ -67,7 +76,8 @@ internal static class PotRequests
         using var response = await web.Client.PostAsJsonAsync(path, body);
         Assert.Equal(HttpStatusCode.OK, response.StatusCode);
         var answers = new List<JsonElement>();
-        await foreach (var item in SseParser.Create(await response.Content.ReadAsStreamAsync()).EnumerateAsync()) answers.Add(JsonSerializer.Deserialize<JsonElement>(item.Data));
+        await foreach (var item in SseParser.Create(await response.Content.ReadAsStreamAsync()).EnumerateAsync()) answers.Add(
+            JsonSerializer.Deserialize<JsonElement>(item.Data));
         return answers;
     }
 

@@ -66,7 +66,8 @@ public sealed class PredictClosedFormTests(WebFixture web)
         // The spin across the path bends it; the centre must stay on the parabola p + v t + a t^2/2 of the laws of motion.
         var segment = answer.GetProperty("paths")[0].GetProperty("segments")[0];
         Assert.Equal("sliding", segment.GetProperty("phase").GetString());
-        var points = segment.GetProperty("points").EnumerateArray().Select(p => p.EnumerateArray().Select(n => n.GetDouble()).ToArray()).ToArray();
+        var points = segment.GetProperty("points").EnumerateArray().Select(p => p.EnumerateArray().Select(n => n.GetDouble()).ToArray())
+            .ToArray();
         var time = segment.GetProperty("endTime").GetDouble() - segment.GetProperty("startTime").GetDouble();
         double slipX = 2, slipY = Radius * 40;
         var slip = Math.Sqrt(slipX * slipX + slipY * slipY);
@@ -165,7 +166,16 @@ public sealed class PredictClosedFormTests(WebFixture web)
             dropRadius = 0.05,
             jawFactor = 0.95,
         },
-        balls = new { diameter = 0.0525, mass = 0.142, restitution = 1, frictionFactor = 0, frictionA = 0.009951, frictionB = 0.108, frictionC = 1.088 },
+        balls = new
+        {
+            diameter = 0.0525,
+            mass = 0.142,
+            restitution = 1,
+            frictionFactor = 0,
+            frictionA = 0.009951,
+            frictionB = 0.108,
+            frictionC = 1.088
+        },
         cue = new { mass = 0.5, endMassRatio = 25 },
     };
 

@@ -27,11 +27,13 @@ public sealed class PredictContractTests(WebFixture web)
         Assert.False(outcome.GetProperty("inOff").GetBoolean());
         Assert.False(outcome.GetProperty("miscueRisk").GetBoolean());
         Assert.Equal("right", answer.GetProperty("aim").GetProperty("cutTo").GetString());
-        Assert.Equal("cue,red1", string.Join(',', answer.GetProperty("final").EnumerateArray().Select(ball => ball.GetProperty("id").GetString())));
+        Assert.Equal("cue,red1",
+            string.Join(',', answer.GetProperty("final").EnumerateArray().Select(ball => ball.GetProperty("id").GetString())));
         var verdict = answer.GetProperty("verdict");
         Assert.StartsWith("Black to the top pocket, yellow side.", verdict.GetProperty("sentence").GetString(), StringComparison.Ordinal);
         foreach (var part in new[] { "result", "height", "side", "pace", "white" })
-            Assert.Contains(verdict.GetProperty(part).GetString()!, verdict.GetProperty("sentence").GetString(), StringComparison.OrdinalIgnoreCase);
+            Assert.Contains(verdict.GetProperty(part).GetString()!, verdict.GetProperty("sentence").GetString(),
+                StringComparison.OrdinalIgnoreCase);
         Assert.Equal("one tip low", verdict.GetProperty("height").GetString());
         Assert.Equal("pace 5.5", verdict.GetProperty("pace").GetString());
     }
@@ -45,8 +47,10 @@ public sealed class PredictContractTests(WebFixture web)
         for (var i = 1; i < segments.Count; i++)
         {
             Assert.Equal(segments[i - 1].GetProperty("endTime").GetDouble(), segments[i].GetProperty("startTime").GetDouble());
-            Assert.Equal(segments[i - 1].GetProperty("points")[2][0].GetDouble(), segments[i].GetProperty("points")[0][0].GetDouble(), 1e-9);
-            Assert.Equal(segments[i - 1].GetProperty("points")[2][1].GetDouble(), segments[i].GetProperty("points")[0][1].GetDouble(), 1e-9);
+            Assert.Equal(segments[i - 1].GetProperty("points")[2][0].GetDouble(), segments[i].GetProperty("points")[0][0].GetDouble(),
+                1e-9);
+            Assert.Equal(segments[i - 1].GetProperty("points")[2][1].GetDouble(), segments[i].GetProperty("points")[0][1].GetDouble(),
+                1e-9);
         }
 
         var final = answer.GetProperty("final")[0];
@@ -88,7 +92,8 @@ public sealed class PredictContractTests(WebFixture web)
         foreach (var other in new[] { byWhite, byCue })
         {
             Assert.Equal(
-                byPace.GetProperty("final")[0].GetProperty("x").GetDouble(), other.GetProperty("final")[0].GetProperty("x").GetDouble(), 1e-9);
+                byPace.GetProperty("final")[0].GetProperty("x").GetDouble(), other.GetProperty("final")[0].GetProperty("x").GetDouble(),
+                1e-9);
             Assert.Equal("pace 6", other.GetProperty("verdict").GetProperty("pace").GetString());
         }
     }
@@ -144,7 +149,17 @@ public sealed class PredictContractTests(WebFixture web)
         {
             balls = new[] { new { id = "cue", x = 1.0, y = 0.889 } },
             initial = new { velocity = new[] { 1.0, 0, 0 }, spin = new[] { 0.0, 0, 0 } },
-            coefficients = new { table = new { slidingFriction = 0, rollingFriction = 0, cushionRestitution = 1, cushionRestitutionLoss = 0, cushionFriction = 0 } },
+            coefficients = new
+            {
+                table = new
+                {
+                    slidingFriction = 0,
+                    rollingFriction = 0,
+                    cushionRestitution = 1,
+                    cushionRestitutionLoss = 0,
+                    cushionFriction = 0
+                }
+            },
         });
         Assert.Equal("timeLimit", answer.GetProperty("outcome").GetProperty("ended").GetString());
         Assert.Equal(120, answer.GetProperty("outcome").GetProperty("duration").GetDouble());
@@ -177,17 +192,24 @@ public sealed class PredictContractTests(WebFixture web)
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":1e999,"pace":4}}""", 400, "badJson", "strike.directionDeg is no finite number")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":10,"side":0.5}}""", 422, "beyondTheCue", "cue speed")]
     [InlineData("""{"balls":[CUE]}""", 400, "strike", "how the white is struck")]
-    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"initial":{"velocity":[1,0,0],"spin":[0,0,0]}}""", 400, "strike", "not both")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"initial":{"velocity":[1,0,0],"spin":[0,0,0]}}""", 400, "strike",
+        "not both")]
     [InlineData("""{"balls":[CUE],"initial":{"velocity":[1,0,1],"spin":[0,0,0]}}""", 400, "initial", "leaves the bed")]
     [InlineData("""{"balls":[CUE],"initial":{"velocity":[1,0],"spin":[0,0,0]}}""", 400, "initial", "three numbers")]
     [InlineData("""{"balls":[CUE],"initial":{"velocity":[100,0,0],"spin":[0,0,0]}}""", 400, "initial", "at most")]
-    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"table":{"cushionFriction":0.436436}}}""", 400, "coefficients", "cushionFriction")]
-    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"table":{"cushionRestitution":1.01}}}""", 400, "coefficients", "cushionRestitution")]
-    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"balls":{"mass":0}}}""", 400, "coefficients", "balls.mass")]
-    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"balls":{"restitution":-0.1}}}""", 400, "coefficients", "balls.restitution")]
-    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"pockets":{"cornerThroat":-1}}}""", 400, "coefficients", "pocket")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"table":{"cushionFriction":0.436436}}}""", 400,
+        "coefficients", "cushionFriction")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"table":{"cushionRestitution":1.01}}}""", 400,
+        "coefficients", "cushionRestitution")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"balls":{"mass":0}}}""", 400, "coefficients",
+        "balls.mass")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"balls":{"restitution":-0.1}}}""", 400,
+        "coefficients", "balls.restitution")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"pockets":{"cornerThroat":-1}}}""", 400,
+        "coefficients", "pocket")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"table":{"frictoin":1}}}""", 400, "badJson", "JSON")]
-    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"placing":{"ball":"orange","x":1,"y":1}}""", 400, "placing", "no such ball")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"placing":{"ball":"orange","x":1,"y":1}}""", 400, "placing",
+        "no such ball")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":"4"}}""", 400, "badJson", "JSON")]
     [InlineData("""{"balls":[null],"strike":{"directionDeg":0,"pace":4}}""", 400, "layout", "missing")]
     [InlineData("""{"balls":null,"strike":{"directionDeg":0,"pace":4}}""", 400, "badJson", "JSON")]
@@ -212,7 +234,8 @@ public sealed class PredictContractTests(WebFixture web)
     public async Task Too_many_balls_are_refused()
     {
         var balls = Enumerable.Range(0, 23).Select(i => new { id = $"red{1 + i % 15}", x = 0.2 + 0.06 * i, y = 0.4 }).ToArray();
-        using var response = await web.Client.PostAsJsonAsync("/api/shots/predict", new { balls, strike = new { directionDeg = 0, pace = 4 } });
+        using var response = await web.Client.PostAsJsonAsync(
+            "/api/shots/predict", new { balls, strike = new { directionDeg = 0, pace = 4 } });
         Assert.Equal(HttpStatusCode.BadRequest, response.StatusCode);
         Assert.Contains("a set has 22", await response.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
@@ -236,7 +259,8 @@ public sealed class PredictContractTests(WebFixture web)
         var marks = (await response.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("marks").EnumerateArray()
             .ToDictionary(mark => Math.Round(mark.GetProperty("pace").GetDouble(), 1), mark => mark.GetProperty("lengths").GetDouble());
         Assert.Equal(91, marks.Count);
-        Assert.True(marks.OrderBy(mark => mark.Key).Zip(marks.OrderBy(mark => mark.Key).Skip(1)).All(pair => pair.Second.Value > pair.First.Value));
+        Assert.True(marks.OrderBy(mark => mark.Key).Zip(marks.OrderBy(mark => mark.Key).Skip(1))
+            .All(pair => pair.Second.Value > pair.First.Value));
         // A club table as players describe it: about 0.4, 1.2, 2.4, 3.9 lengths (common practice, no source).
         Assert.Equal(0.4, marks[1], 0.05);
         Assert.Equal(1.2, marks[4], 0.06);
@@ -257,9 +281,11 @@ public sealed class PredictContractTests(WebFixture web)
     {
         var document = JsonDocument.Parse(await web.Client.GetStringAsync(new Uri("/openapi/v1.json", UriKind.Relative))).RootElement;
         var paths = document.GetProperty("paths").EnumerateObject().Select(path => path.Name).ToList();
-        foreach (var path in new[] { "/api/shots/predict", "/api/layouts", "/api/layouts/{id}", "/api/run-rule", "/api/table", "/api/shelf" })
+        foreach (var path in new[] { "/api/shots/predict", "/api/layouts", "/api/layouts/{id}", "/api/run-rule", "/api/table",
+            "/api/shelf" })
             Assert.Contains(path, paths);
-        var x = document.GetProperty("components").GetProperty("schemas").GetProperty("BallPlace").GetProperty("properties").GetProperty("x");
+        var x = document.GetProperty("components").GetProperty("schemas").GetProperty("BallPlace").GetProperty("properties")
+            .GetProperty("x");
         Assert.Equal("number", x.GetProperty("type").GetString());
     }
 }

@@ -21,7 +21,8 @@ internal static class RandomSheets
 
         return new PositionContent(
             [.. placed.Select(ball => new BallPlace(Names.Text(ball.Ball), ball.Place.X, ball.Place.Y))],
-            new StrokeInput(random.NextDouble() * 360 - 180, 1 + Math.Round(random.NextDouble() * 60) / 10, Math.Round(random.NextDouble() - 0.5, 2) / 2, 0.1),
+            new StrokeInput(random.NextDouble() * 360 - 180, 1 + Math.Round(random.NextDouble() * 60) / 10,
+                Math.Round(random.NextDouble() - 0.5, 2) / 2, 0.1),
             Profile: "club",
             Marks: [.. Enumerable.Range(0, random.Next(5)).Select(i => Mark(random, $"m{i}"))],
             State: State(random, [.. placed.Select(ball => ball.Ball)]));
@@ -39,7 +40,8 @@ internal static class RandomSheets
             _ => new MarkInput(id, "zone", Places(3 + random.Next(5)), null, text),
         };
 
-        MarkPlace[] Places(int count) => [.. Enumerable.Range(0, count).Select(_ => Anywhere(random)).Select(place => new MarkPlace(place.X, place.Y))];
+        MarkPlace[] Places(int count) =>
+            [.. Enumerable.Range(0, count).Select(_ => Anywhere(random)).Select(place => new MarkPlace(place.X, place.Y))];
     }
 
     private static StateInput? State(Random random, HashSet<BallId> up)
@@ -60,5 +62,6 @@ internal static class RandomSheets
             random.Next(4));
     }
 
-    private static Place Anywhere(Random random) => new(random.NextDouble() * Measurements.Length, random.NextDouble() * Measurements.Width);
+    private static Place Anywhere(Random random) =>
+        new(random.NextDouble() * Measurements.Length, random.NextDouble() * Measurements.Width);
 }

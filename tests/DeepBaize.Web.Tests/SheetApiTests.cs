@@ -5,7 +5,9 @@ using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Tests;
 
-/// <summary>What is done to a sheet as a whole: laying by words, groups, mirror, presets, state of play, the set-up sheet and the kept sheet.</summary>
+/// <summary>
+/// What is done to a sheet as a whole: laying by words, groups, mirror, presets, state of play, the set-up sheet and the kept sheet.
+/// </summary>
 public sealed class SheetApiTests(WebFixture web)
 {
     private static readonly BallPlace[] Balls = [new("cue", 0.6, 0.9), new("red1", 1.5, 0.5), new("pink", 2.67675, 0.889)];
@@ -94,11 +96,16 @@ public sealed class SheetApiTests(WebFixture web)
         Assert.Equal("middleGreenSide", mirrored.GetProperty("pot").GetProperty("pocket").GetString());
         Assert.All(ladder.GetProperty("balls").EnumerateArray().Zip(mirrored.GetProperty("balls").EnumerateArray()), pair =>
             Assert.Equal(1.778 - pair.First.GetProperty("y").GetDouble(), pair.Second.GetProperty("y").GetDouble(), 1e-12));
-        await AssertRefusedAsync("/api/presets/gap", new { values = new { width = 9 } }, HttpStatusCode.BadRequest, "Room between the reds: from 60 mm to 600 mm.");
+        await AssertRefusedAsync(
+            "/api/presets/gap", new { values = new { width = 9 } }, HttpStatusCode.BadRequest,
+            "Room between the reds: from 60 mm to 600 mm.");
         await AssertRefusedAsync("/api/presets/none", new { }, HttpStatusCode.NotFound, "There is no such preset.");
     }
 
-    /// <summary>Aimed at the place a ball behind the red on the line from the pocket, the red falls; square to that line lies the first ball of the row.</summary>
+    /// <summary>
+    /// Aimed at the place a ball behind the red on the line from the pocket, the red falls; square to that line lies the first ball of the
+    /// row.
+    /// </summary>
     [Fact]
     public async Task The_first_ball_of_the_ladder_lies_on_the_stun_line()
     {
@@ -110,22 +117,33 @@ public sealed class SheetApiTests(WebFixture web)
         var answer = await web.PredictAsync(new
         {
             balls = balls.Values,
-            strike = new { directionDeg = Math.Atan2(contact.y - balls["cue"].Y, contact.x - balls["cue"].X) * 180 / Math.PI, pace = 5, height = -0.35 },
+            strike = new
+            {
+                directionDeg = Math.Atan2(contact.y - balls["cue"].Y, contact.x - balls["cue"].X) * 180 / Math.PI,
+                pace = 5,
+                height = -0.35
+            },
         });
         Assert.Equal("red1", answer.GetProperty("outcome").GetProperty("firstContact").GetString());
-        Assert.Contains(answer.GetProperty("outcome").GetProperty("potted").EnumerateArray(), potted => potted.GetProperty("ball").GetString() == "red1");
+        Assert.Contains(answer.GetProperty("outcome").GetProperty("potted").EnumerateArray(),
+            potted => potted.GetProperty("ball").GetString() == "red1");
     }
 
     [Fact]
     public async Task Balls_change_together_as_far_as_there_is_room()
     {
-        var moved = await web.AskAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "move", along = 0.2, across = 0.1 });
+        var moved = await web.AskAsync(
+            "/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "move", along = 0.2, across = 0.1 });
         Assert.Equal(1, moved.GetProperty("share").GetDouble());
         Assert.Equal(1.7, moved.GetProperty("balls")[1].GetProperty("x").GetDouble(), 1e-9);
         var stopped = await web.AskAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "move", along = 9 });
         Assert.Equal("That is as far as they go. The red would leave the bed.", stopped.GetProperty("words").GetString());
-        await AssertRefusedAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "black" }, kind = "turn", degrees = 5 }, HttpStatusCode.BadRequest, "Choose balls that are on the table.");
-        await AssertRefusedAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "fold" }, HttpStatusCode.BadRequest, "Balls are moved, turned or mirrored.");
+        await AssertRefusedAsync(
+            "/api/sheet/change", new { balls = Balls, chosen = new[] { "black" }, kind = "turn", degrees = 5 }, HttpStatusCode.BadRequest,
+            "Choose balls that are on the table.");
+        await AssertRefusedAsync(
+            "/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "fold" }, HttpStatusCode.BadRequest,
+            "Balls are moved, turned or mirrored.");
     }
 
     [Fact]
@@ -149,7 +167,12 @@ public sealed class SheetApiTests(WebFixture web)
     [InlineData("cue,red1,pink", """{"freeBall":true,"nominated":"pink","missCount":2}""", "Pink as the free ball, 2 misses", true)]
     public async Task The_state_of_play_is_said_and_inferred_where_nobody_says(string balls, string? state, string words, bool inferred)
     {
-        var read = await web.AskAsync("/api/sheet/state", new { balls = balls.Split(','), state = state is null ? (object?)null : JsonDocument.Parse(state).RootElement });
+        var read = await web.AskAsync(
+            "/api/sheet/state", new
+            {
+                balls = balls.Split(','),
+                state = state is null ? (object?)null : JsonDocument.Parse(state).RootElement
+            });
         Assert.Equal(words, read.GetProperty("words").GetString());
         Assert.Equal(inferred, read.GetProperty("isInferred").GetBoolean());
     }
@@ -157,11 +180,13 @@ public sealed class SheetApiTests(WebFixture web)
     [Fact]
     public async Task What_no_longer_fits_the_balls_is_dropped_from_the_state_and_said()
     {
-        var read = await web.AskAsync("/api/sheet/state", new { balls = new[] { "cue", "black" }, state = new { on = "red", nominated = "pink", @break = 8 } });
+        var read = await web.AskAsync(
+            "/api/sheet/state", new { balls = new[] { "cue", "black" }, state = new { on = "red", nominated = "pink", @break = 8 } });
         Assert.Equal(2, read.GetProperty("dropped").GetArrayLength());
         Assert.Equal(8, read.GetProperty("state").GetProperty("break").GetInt32());
         Assert.Equal("black", read.GetProperty("on").GetString());
-        await AssertRefusedAsync("/api/sheet/state", new { balls = new[] { "cue" }, state = new { @break = -4 } }, HttpStatusCode.BadRequest, "break");
+        await AssertRefusedAsync(
+            "/api/sheet/state", new { balls = new[] { "cue" }, state = new { @break = -4 } }, HttpStatusCode.BadRequest, "break");
     }
 
     [Fact]
@@ -186,7 +211,8 @@ public sealed class SheetApiTests(WebFixture web)
         // Several first sheets at once, as from two tabs: each is taken, one stays.
         for (var round = 0; round < 8; round++)
         {
-            using (var gone = await web.Client.DeleteAsync(new Uri("/api/sheet", UriKind.Relative))) Assert.Equal(HttpStatusCode.NoContent, gone.StatusCode);
+            using (var gone = await web.Client.DeleteAsync(new Uri("/api/sheet", UriKind.Relative)))
+                Assert.Equal(HttpStatusCode.NoContent, gone.StatusCode);
             foreach (var answer in await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => web.Client.PutAsJsonAsync("/api/sheet", sheet))))
             {
                 Assert.Equal(HttpStatusCode.NoContent, answer.StatusCode);
@@ -197,9 +223,12 @@ public sealed class SheetApiTests(WebFixture web)
         var found = await web.Client.GetFromJsonAsync<JsonElement>("/api/sheet");
         Assert.Equal("red", found.GetProperty("content").GetProperty("state").GetProperty("on").GetString());
         Assert.Equal(1.2, found.GetProperty("content").GetProperty("marks")[0].GetProperty("places")[1].GetProperty("x").GetDouble());
-        using (var refused = await web.Client.PutAsJsonAsync("/api/sheet", sheet with { Balls = [] })) Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
-        Assert.Equal(3, (await web.Client.GetFromJsonAsync<JsonElement>("/api/sheet")).GetProperty("content").GetProperty("balls").GetArrayLength());
-        using (var forgotten = await web.Client.DeleteAsync(new Uri("/api/sheet", UriKind.Relative))) Assert.Equal(HttpStatusCode.NoContent, forgotten.StatusCode);
+        using (var refused = await web.Client.PutAsJsonAsync("/api/sheet", sheet with { Balls = [] }))
+            Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
+        Assert.Equal(3, (await web.Client.GetFromJsonAsync<JsonElement>("/api/sheet")).GetProperty("content").GetProperty("balls")
+            .GetArrayLength());
+        using (var forgotten = await web.Client.DeleteAsync(new Uri("/api/sheet", UriKind.Relative)))
+            Assert.Equal(HttpStatusCode.NoContent, forgotten.StatusCode);
         using var none = await web.Client.GetAsync(new Uri("/api/sheet", UriKind.Relative));
         Assert.Equal(HttpStatusCode.NoContent, none.StatusCode);
     }

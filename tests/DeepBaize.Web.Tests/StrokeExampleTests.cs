@@ -4,13 +4,16 @@ using static DeepBaize.Web.Tests.PotRequests;
 
 namespace DeepBaize.Web.Tests;
 
-/// <summary>Worked examples of strokes: anchors, dials, allowances, dangers; through the public API, in the ideal mode where they are geometry.</summary>
+/// <summary>
+/// Worked examples of strokes: anchors, dials, allowances, dangers; through the public API, in the ideal mode where they are geometry.
+/// </summary>
 public sealed class StrokeExampleTests(WebFixture web)
 {
     private const double Radius = 0.02625;
 
     /// <summary>A red 30 degrees off the line of the white, far enough from everything.</summary>
-    private static readonly object[] HalfBall = [new { id = "cue", x = 1.0, y = 0.889 }, new { id = "red1", x = 1.5 + 0.0525 * Math.Cos(Math.PI / 6), y = 0.889 + 0.0525 * 0.5 }];
+    private static readonly object[] HalfBall = [
+        new { id = "cue", x = 1.0, y = 0.889 }, new { id = "red1", x = 1.5 + 0.0525 * Math.Cos(Math.PI / 6), y = 0.889 + 0.0525 * 0.5 }];
 
     [Theory]
     [InlineData(0, 60.0)]
@@ -62,14 +65,16 @@ public sealed class StrokeExampleTests(WebFixture web)
         var backSpin = new List<double>();
         for (var tips = 0.0; tips >= -1.6; tips -= 0.4)
         {
-            var told = await web.PredictAsync(new { balls = HalfBall, strike = new { directionDeg = 0, pace = 5, height = tips * outline.Number("tipStep") } });
+            var told = await web.PredictAsync(
+                new { balls = HalfBall, strike = new { directionDeg = 0, pace = 5, height = tips * outline.Number("tipStep") } });
             backSpin.Add(told.GetProperty("events")[0].GetProperty("balls")[0].GetProperty("spin")[1].GetDouble());
         }
 
         Assert.Equal(backSpin.OrderDescending(), backSpin);
         Assert.Equal(backSpin.Count, backSpin.Distinct().Count());
         var heights = await web.PostAsync("heights", new { pace = 6, roll = 0, distances = new[] { 0.2, 0.4, 0.8, 1.2, 2.0 } });
-        var found = heights.EnumerateArray().Select(height => height.GetProperty("height")).Where(height => height.ValueKind == JsonValueKind.Number).Select(height => height.GetDouble()).ToList();
+        var found = heights.EnumerateArray().Select(height => height.GetProperty("height"))
+            .Where(height => height.ValueKind == JsonValueKind.Number).Select(height => height.GetDouble()).ToList();
         Assert.InRange(found.Count, 3, 5);
         Assert.Equal(found.OrderDescending(), found);
         Assert.All(found, height => Assert.InRange(height, -0.5, 0.5));
@@ -91,7 +96,8 @@ public sealed class StrokeExampleTests(WebFixture web)
     public async Task B19_the_window_of_paces_to_a_place_on_the_cloth_widens_with_the_zone()
     {
         object[] balls = [Ball("cue", 1500, 2600), Black];
-        var rest = (await web.PlayAsync(Question(balls, "black", TopLeft, pace: 5.2, height: 0.3))).GetProperty("prediction").GetProperty("final")[0];
+        var rest = (await web.PlayAsync(Question(balls, "black", TopLeft, pace: 5.2, height: 0.3))).GetProperty("prediction")
+            .GetProperty("final")[0];
         var window = await SweepAsync(0.08);
         var wider = await SweepAsync(0.16);
         Assert.InRange(5.2, window.Number("least"), window.Number("most"));
@@ -162,7 +168,8 @@ public sealed class StrokeExampleTests(WebFixture web)
         Assert.True(await SecondThrowAsync() > await SingleThrowAsync() + 0.3);
 
         async Task<double> SingleThrowAsync() =>
-            30 - Heading((await web.PredictAsync(new { balls = HalfBall, strike = new { directionDeg = 0, whiteSpeed = 2 } })).GetProperty("events"), "red1");
+            30 - Heading((await web.PredictAsync(new { balls = HalfBall, strike = new { directionDeg = 0, whiteSpeed = 2 } }))
+                .GetProperty("events"), "red1");
 
         async Task<double> SecondThrowAsync()
         {
@@ -175,12 +182,14 @@ public sealed class StrokeExampleTests(WebFixture web)
                 new { id = "red1", front.x, front.y },
                 new { id = "red2", x = front.x + diameter, front.y },
             ];
-            return Math.Abs(Heading((await web.PredictAsync(new { balls, strike = new { directionDeg = 0, whiteSpeed = 2 } })).GetProperty("events"), "red2"));
+            return Math.Abs(Heading(
+                (await web.PredictAsync(new { balls, strike = new { directionDeg = 0, whiteSpeed = 2 } })).GetProperty("events"), "red2"));
         }
 
         static double Heading(JsonElement events, string id)
         {
-            var ball = events.EnumerateArray().Where(told => told.Text("kind") == "ball").SelectMany(told => told.GetProperty("balls").EnumerateArray())
+            var ball = events.EnumerateArray().Where(told => told.Text("kind") == "ball")
+                .SelectMany(told => told.GetProperty("balls").EnumerateArray())
                 .Last(one => one.Text("id") == id && one.GetProperty("velocity")[0].GetDouble() > 0);
             return Math.Atan2(ball.GetProperty("velocity")[1].GetDouble(), ball.GetProperty("velocity")[0].GetDouble()) * 180 / Math.PI;
         }
@@ -237,12 +246,15 @@ public sealed class StrokeExampleTests(WebFixture web)
         Assert.Contains(fixes, fix => fix.Text("kind") == "pocketPart");
         var stun = fixes.Find(fix => fix.Text("kind") == "stun");
 
-        var after = await web.PostAsync("fixes", Question(balls, "black", TopRight, stun.Number("pace"), height: stun.Number("height"), coefficients: Ideal));
+        var after = await web.PostAsync(
+            "fixes", Question(balls, "black", TopRight, stun.Number("pace"), height: stun.Number("height"), coefficients: Ideal));
         Assert.DoesNotContain(after.GetProperty("dangers").EnumerateArray(), IsInOff);
         static bool IsInOff(JsonElement danger) => danger.Text("kind") == "inOff" && danger.Text("pocket") == MiddleRight;
     }
 
-    /// <summary>Angle in degrees from its first way at which the white rolls on after a half-ball contact that it makes with a spin.</summary>
+    /// <summary>
+    /// Angle in degrees from its first way at which the white rolls on after a half-ball contact that it makes with a spin.
+    /// </summary>
     private async Task<double> LeavesAsync(double roll) => (await RollingAsync(1.5, roll)).Angle;
 
     private async Task<(double Angle, double Sideways)> RollingAsync(double speed, double roll = 1)
@@ -255,7 +267,8 @@ public sealed class StrokeExampleTests(WebFixture web)
             initial = new { velocity = new[] { speed, 0.0, 0.0 }, spin = new[] { 0, roll * speed / Radius, 0.0 } },
             coefficients = Ideal,
         });
-        var rolls = told.GetProperty("events").EnumerateArray().First(one => one.Text("kind") == "rolls" && one.GetProperty("balls")[0].Text("id") == "cue").GetProperty("balls")[0];
+        var rolls = told.GetProperty("events").EnumerateArray()
+            .First(one => one.Text("kind") == "rolls" && one.GetProperty("balls")[0].Text("id") == "cue").GetProperty("balls")[0];
         var (vx, vy) = (rolls.GetProperty("velocity")[0].GetDouble(), rolls.GetProperty("velocity")[1].GetDouble());
         var (dx, dy) = (rolls.GetProperty("position")[0].GetDouble() - 1.5, rolls.GetProperty("position")[1].GetDouble() - 0.889);
         // Sideways from the line of the final direction through the contact.

@@ -6,7 +6,8 @@ using DeepBaize.Table.Outline;
 namespace DeepBaize.Bench.Arena;
 
 /// <summary>
-/// Seeded mid-frame layouts: 6 to 15 reds, each in the top half with a chance of 0.85, colours on their spots with 0.7 each, the white anywhere, nothing overlapping.
+/// Seeded mid-frame layouts: 6 to 15 reds, each in the top half with a chance of 0.85, colours on their spots with 0.7 each, the white
+/// anywhere, nothing overlapping.
 /// </summary>
 internal static class ArenaLayouts
 {
@@ -24,9 +25,11 @@ internal static class ArenaLayouts
             if (random.NextDouble() < OnSpot) balls.Add(new PlacedBall(colour, Spots.Of(colour)!.Value));
         }
 
-        foreach (var colour in BallSet.Colours.Where(colour => balls.TrueForAll(placed => placed.Ball != colour))) balls.Add(new PlacedBall(colour, Anywhere(0)));
+        foreach (var colour in BallSet.Colours.Where(colour => balls.TrueForAll(placed => placed.Ball != colour)))
+            balls.Add(new PlacedBall(colour, Anywhere(0)));
         foreach (var red in BallSet.Reds.Take(random.Next(6, 16)))
-            balls.Add(new PlacedBall(red, random.NextDouble() < InTopHalf ? Anywhere(Measurements.Length / 2) : Anywhere(0, Measurements.Length / 2)));
+            balls.Add(new PlacedBall(
+                red, random.NextDouble() < InTopHalf ? Anywhere(Measurements.Length / 2) : Anywhere(0, Measurements.Length / 2)));
         balls.Add(new PlacedBall(BallId.Cue, Anywhere(0)));
         return new FrameState([.. balls.OrderBy(placed => placed.Ball)], gauge, BallOn.Red);
 
@@ -35,7 +38,8 @@ internal static class ArenaLayouts
             while (true)
             {
                 var place = new Place(from + random.NextDouble() * (to - from), random.NextDouble() * Measurements.Width);
-                if (TableOutline.Club.IsOnBed(place, gauge.CushionInset) && balls.TrueForAll(other => other.Place.DistanceTo(place) > gauge.Diameter)) return place;
+                if (TableOutline.Club.IsOnBed(place, gauge.CushionInset)
+                    && balls.TrueForAll(other => other.Place.DistanceTo(place) > gauge.Diameter)) return place;
             }
         }
     }

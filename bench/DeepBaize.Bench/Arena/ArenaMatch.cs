@@ -50,7 +50,8 @@ internal readonly record struct Gain(double Mean, double Low, double High)
 
     public override string ToString() => $"{Signed(Mean)}, 95 % interval {Signed(Low)} to {Signed(High)}";
 
-    private static string Signed(double share) => (share < 0 ? "-" : "+") + Math.Abs(100 * share).ToString("0.0", CultureInfo.InvariantCulture) + " %";
+    private static string Signed(double share) =>
+        (share < 0 ? "-" : "+") + Math.Abs(100 * share).ToString("0.0", CultureInfo.InvariantCulture) + " %";
 }
 
 /// <summary>What a policy came to.</summary>
@@ -59,14 +60,21 @@ internal sealed record ArenaRow(string Policy, Visit[,] Visits, long Played, dou
     private IEnumerable<Visit> All => Visits.Cast<Visit>();
 
     /// <summary>Mean points of each layout.</summary>
-    public double[] Points => [.. Enumerable.Range(0, Visits.GetLength(0)).Select(layout => Enumerable.Range(0, Visits.GetLength(1)).Average(replicate => Visits[layout, replicate].Points))];
+    public double[] Points =>
+        [.. Enumerable.Range(0, Visits.GetLength(0))
+            .Select(layout => Enumerable.Range(0, Visits.GetLength(1)).Average(replicate => Visits[layout, replicate].Points))];
 
     public override string ToString()
     {
         var (strokes, pots, kept) = (All.Sum(visit => visit.Strokes), All.Sum(visit => visit.Pots), All.Sum(visit => visit.Kept));
         var colours = All.Sum(visit => visit.Colours);
-        return FormattableString.Invariant(
-            $"{Policy}: {All.Average(visit => visit.Points):0.00} points a visit of {All.Count()}, {(double)pots / Math.Max(1, strokes):0.0 %} potted, position kept {(double)kept / Math.Max(1, pots):0.0 %}, {(double)(All.Sum(visit => visit.Points) - pots + colours) / Math.Max(1, colours):0.00} points a colour, best break {All.Max(visit => visit.Points)}, {(double)Played / Math.Max(1, strokes):0} strokes simulated a decision, {Seconds:0} s");
+        var scored = (double)(All.Sum(visit => visit.Points) - pots + colours) / Math.Max(1, colours);
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"{Policy}: {All.Average(visit => visit.Points):0.00} points a visit of {All.Count()}, "
+            + $"{(double)pots / Math.Max(1, strokes):0.0 %} potted, position kept {(double)kept / Math.Max(1, pots):0.0 %}, "
+            + $"{scored:0.00} points a colour, best break {All.Max(visit => visit.Points)}, "
+            + $"{(double)Played / Math.Max(1, strokes):0} strokes simulated a decision, {Seconds:0} s");
     }
 }
 
@@ -74,7 +82,9 @@ internal sealed record ArenaRow(string Policy, Visit[,] Visits, long Played, dou
 internal static class ArenaMatch
 {
     /// <summary>Plays all visits of a policy.</summary>
-    /// <param name="policy">Its name: potter, one-ahead, planner, or planner-x for the planner whose leaves are rated without the part x.</param>
+    /// <param name="policy">
+    /// Its name: potter, one-ahead, planner, or planner-x for the planner whose leaves are rated without the part x.
+    /// </param>
     /// <param name="player">Who plays.</param>
     /// <param name="size">How much is played.</param>
     public static ArenaRow Play(string policy, PlayerProfile player, ArenaSize size)
@@ -87,7 +97,8 @@ internal static class ArenaMatch
         {
             var maker = Make(policy, table, player, size.Budget);
             var arena = new ArenaPlay(table, player);
-            for (var replicate = 0; replicate < size.Replicates; replicate++) visits[layout, replicate] = arena.Play(maker, size.Seed + layout, replicate);
+            for (var replicate = 0; replicate < size.Replicates; replicate++)
+                visits[layout, replicate] = arena.Play(maker, size.Seed + layout, replicate);
             Interlocked.Add(ref played, maker.Played);
         });
         return new ArenaRow(policy, visits, played, clock.Elapsed.TotalSeconds);
@@ -96,9 +107,12 @@ internal static class ArenaMatch
     private static IBreakPolicy Make(string name, TableInUse table, PlayerProfile player, int budget)
     {
         if (name == "potter") return new Potter(table, player, budget);
-        if (name == "one-ahead") return new Searcher(name, new BreakQuestion(table, player, player, () => new OneAheadWorth(table, player), BreakWishes.Free, 0), budget);
+        if (name == "one-ahead")
+            return new Searcher(name, new BreakQuestion(table, player, player, () => new OneAheadWorth(table, player), BreakWishes.Free, 0),
+                budget);
         var parts = LeaveParts.All;
         foreach (var part in name.Split('-').Skip(1)) parts &= ~Enum.Parse<LeaveParts>(part, ignoreCase: true);
-        return new Searcher(name, BreakPlanner.Ask(table, player, BreakWishes.Free, 0) with { Worth = () => new LeaveWorth(table, player, parts) }, budget);
+        return new Searcher(name,
+            BreakPlanner.Ask(table, player, BreakWishes.Free, 0) with { Worth = () => new LeaveWorth(table, player, parts) }, budget);
     }
 }

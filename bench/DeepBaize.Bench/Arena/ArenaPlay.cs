@@ -4,7 +4,10 @@ using DeepBaize.Planning.Players;
 
 namespace DeepBaize.Bench.Arena;
 
-/// <summary>Plays visits on the arena's layouts: noise is keyed by layout, replicate and number of the stroke, so that policies meet the same chance.</summary>
+/// <summary>
+/// Plays visits on the arena's layouts: noise is keyed by layout, replicate and number of the stroke, so that policies meet the same
+/// chance.
+/// </summary>
 internal sealed class ArenaPlay(TableInUse table, PlayerProfile player)
 {
     private const int MostReplicates = 1000;

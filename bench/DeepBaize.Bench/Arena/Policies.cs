@@ -22,7 +22,10 @@ internal interface IBreakPolicy
     long Played { get; }
 }
 
-/// <summary>Always the likeliest pot: solved aim, centre ball at pace 4 or the least pace that reaches. The budget goes into finding which is likeliest.</summary>
+/// <summary>
+/// Always the likeliest pot: solved aim, centre ball at pace 4 or the least pace that reaches. The budget goes into finding which is
+/// likeliest.
+/// </summary>
 internal sealed class Potter(TableInUse table, PlayerProfile player, int budget) : IBreakPolicy
 {
     private const int Looked = 6;
@@ -42,7 +45,9 @@ internal sealed class Potter(TableInUse table, PlayerProfile player, int budget)
         var most = -1;
         foreach (var pot in _gauge.Read(frame).Take(Looked))
         {
-            var stroke = Paces.Select(pace => _frames.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, Dials.AtPace(pace), BreakWishes.Free)).FirstOrDefault(aimed => aimed is not null);
+            var stroke = Paces.Select(
+                pace => _frames.Aim(layout, pot.Pot with { Part = PocketPart.Opening }, Dials.AtPace(pace), BreakWishes.Free))
+                .FirstOrDefault(aimed => aimed is not null);
             if (stroke is null) continue;
             var good = 0;
             Sampler.Play(

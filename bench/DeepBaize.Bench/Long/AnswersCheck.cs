@@ -12,8 +12,8 @@ using MathNet.Numerics.Statistics;
 namespace DeepBaize.Bench.Long;
 
 /// <summary>
-/// Positions in which players name certain balls: where the planner names another, whole visits that begin with either stroke are played out in pairs with the same chance, the rest of
-/// them by a fast policy.
+/// Positions in which players name certain balls: where the planner names another, whole visits that begin with either stroke are played
+/// out in pairs with the same chance, the rest of them by a fast policy.
 /// </summary>
 internal static class AnswersCheck
 {
@@ -71,7 +71,9 @@ internal sealed record Answered(int Right, int Asked, int Worse, IReadOnlyList<s
     public LongResult Tell(bool holds) => new(holds, [$"{Right} of {Asked} answered as players do", .. Figures]);
 }
 
-/// <summary>Points of visits that begin with the planner's stroke, less those of visits with the same chance that begin with another.</summary>
+/// <summary>
+/// Points of visits that begin with the planner's stroke, less those of visits with the same chance that begin with another.
+/// </summary>
 /// <param name="Against">The ball that the other stroke pots.</param>
 /// <param name="Visits">Pairs of visits.</param>
 /// <param name="Mean">Mean of the differences.</param>
@@ -85,13 +87,16 @@ internal sealed record PairedVisits(BallId Against, int Visits, double Mean, dou
     public static PairedVisits Of(IReadOnlyList<int> ours, IReadOnlyList<int> theirs, BallId against)
     {
         var differences = ours.Zip(theirs, (our, their) => (double)(our - their)).ToList();
-        return new PairedVisits(against, differences.Count, differences.Mean(), differences.StandardDeviation() / Math.Sqrt(differences.Count));
+        return new PairedVisits(
+            against, differences.Count, differences.Mean(), differences.StandardDeviation() / Math.Sqrt(differences.Count));
     }
 
     /// <inheritdoc/>
     public override string ToString()
     {
         var verdict = IsWorse ? "a miss: the players' is better" : Mean > 2 * Error ? "the planner's is better" : "not resolved";
-        return string.Create(CultureInfo.InvariantCulture, $"{Visits} visits in pairs against the {Against}: {Mean:+0.00;-0.00} points, standard error {Error:0.00}: {verdict}");
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"{Visits} visits in pairs against the {Against}: {Mean:+0.00;-0.00} points, standard error {Error:0.00}: {verdict}");
     }
 }

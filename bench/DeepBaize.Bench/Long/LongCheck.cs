@@ -30,7 +30,8 @@ internal sealed record LongCheck(string Name, string Title, string Size, int See
 /// <param name="Holds">True when what it must show was shown.</param>
 /// <param name="Figures">Its figures.</param>
 internal sealed record LongRecord(
-    string Check, string Title, string Size, int Seed, int Engine, int? Planner, DateOnly Date, double Minutes, int Processors, bool Holds, IReadOnlyList<string> Figures)
+    string Check, string Title, string Size, int Seed, int Engine, int? Planner, DateOnly Date, double Minutes, int Processors, bool Holds,
+    IReadOnlyList<string> Figures)
 {
     /// <summary>The record of a check that has just run.</summary>
     public static LongRecord Of(LongCheck check, LongResult result, TimeSpan took) => new(

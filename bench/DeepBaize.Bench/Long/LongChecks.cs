@@ -58,14 +58,22 @@ internal static class LongChecks
         new(
             "listed", "The pots that the planner sees against sampling",
             $"{ListedLayouts} layouts, two players, {ListedDraws} draws a pot", ListedSeed, true, () => TryListed(ListedLayouts)),
-        new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false, TryPresets),
-        new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, false, () => TryChances(ChancePots)),
-        new("answers", "Plain positions answered as players do", $"40 positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AskPlain(1)),
-        new("next-red", "Of two reds that are as easy, the one with others beside it", $"{2 * NextRedsEach} positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AskNextRed(1)),
-        new("arena-club", "Breaks of the club player against both baselines", LongRecord.ToString(), LongRecord.Seed, true, () => PlayArena(HousePlayers.Club, LongRecord)),
-        new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.League, Record)),
-        new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true, () => PlayArena(HousePlayers.Expert, Record)),
-        new("curve", "What more budget brings the league player", $"{Curve.Layouts} layouts x {Curve.Replicates} visits, budgets 250, 1000 and 4000", Curve.Seed, true, DrawCurve),
+        new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false,
+            TryPresets),
+        new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, false,
+            () => TryChances(ChancePots)),
+        new("answers", "Plain positions answered as players do", $"40 positions, {AnswersCheck.Visits} visits in pairs where they differ",
+            1, true, () => AskPlain(1)),
+        new("next-red", "Of two reds that are as easy, the one with others beside it",
+            $"{2 * NextRedsEach} positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AskNextRed(1)),
+        new("arena-club", "Breaks of the club player against both baselines", LongRecord.ToString(), LongRecord.Seed, true,
+            () => PlayArena(HousePlayers.Club, LongRecord)),
+        new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true,
+            () => PlayArena(HousePlayers.League, Record)),
+        new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true,
+            () => PlayArena(HousePlayers.Expert, Record)),
+        new("curve", "What more budget brings the league player",
+            $"{Curve.Layouts} layouts x {Curve.Replicates} visits, budgets 250, 1000 and 4000", Curve.Seed, true, DrawCurve),
         new("requests", "Made-up requests at any budget", $"{Requests} requests", RequestSeed, false, SendRequests),
         new("parts", "What each part of a leave's worth brings the league player", Small.ToString(), Small.Seed, true, PlayParts),
     ];
@@ -136,25 +144,31 @@ internal static class LongChecks
     private static LongResult TryPresets()
     {
         var (figures, holds) = (new List<string>(), true);
-        foreach (var (player, wanted) in new[] { (HousePlayers.Starter, 0.45), (HousePlayers.Club, 0.80), (HousePlayers.League, 0.92), (HousePlayers.Expert, 0.98) })
+        foreach (var (player, wanted) in new[] { (HousePlayers.Starter, 0.45), (HousePlayers.Club, 0.80), (HousePlayers.League, 0.92),
+            (HousePlayers.Expert, 0.98) })
         {
             var black = PlayerTrial.Rate(Club, player.Errors, PlayerTrial.Black(Club), PresetStrokes, PresetSeed).Share;
             var straight = PlayerTrial.Rate(Club, player.Errors, PlayerTrial.LongStraight(Club), PresetStrokes, PresetSeed).Share;
             holds &= Math.Abs(black - wanted) <= 0.05;
-            figures.Add(string.Create(CultureInfo.InvariantCulture, $"{player.Name}: black off its spot {100 * black:0.0} % (wanted {100 * wanted:0} within 5), long straight pot {100 * straight:0.0} %"));
+            figures.Add(string.Create(CultureInfo.InvariantCulture, $"{player.Name}: black off its spot {100 * black:0.0} % (wanted "
+                + $"{100 * wanted:0} within 5), long straight pot {100 * straight:0.0} %"));
         }
 
         return new LongResult(holds, figures);
     }
 
-    /// <summary>The planner holds when the lower ends are above 5 % over one-ahead and 30 % over potter, and one-ahead is 20 % above potter.</summary>
+    /// <summary>
+    /// The planner holds when the lower ends are above 5 % over one-ahead and 30 % over potter, and one-ahead is 20 % above potter.
+    /// </summary>
     private static LongResult PlayArena(PlayerProfile player, ArenaSize size)
     {
         var rows = Contestants.Select(policy => ArenaMatch.Play(policy, player, size)).ToList();
-        var (overAhead, overPotter, ahead) = (Gain.Of(rows[2].Points, rows[1].Points), Gain.Of(rows[2].Points, rows[0].Points), Gain.Of(rows[1].Points, rows[0].Points));
+        var (overAhead, overPotter, ahead) = (
+            Gain.Of(rows[2].Points, rows[1].Points), Gain.Of(rows[2].Points, rows[0].Points), Gain.Of(rows[1].Points, rows[0].Points));
         return new LongResult(
             overAhead.Low > 0.05 && overPotter.Low > 0.3 && ahead.Mean >= 0.2,
-            [.. rows.Select(row => row.ToString()), $"planner over one-ahead: {overAhead}", $"planner over potter: {overPotter}", $"one-ahead over potter: {ahead}"]);
+            [.. rows.Select(row => row.ToString()), $"planner over one-ahead: {overAhead}", $"planner over potter: {overPotter}",
+                $"one-ahead over potter: {ahead}"]);
     }
 
     private static LongResult DrawCurve()
@@ -163,8 +177,10 @@ internal static class LongChecks
         foreach (var budget in Budgets)
         {
             var size = Curve with { Budget = budget };
-            var (ahead, planner) = (ArenaMatch.Play("one-ahead", HousePlayers.League, size), ArenaMatch.Play("planner", HousePlayers.League, size));
-            figures.AddRange([$"budget {budget}, {ahead}", $"budget {budget}, {planner}", $"budget {budget}, planner over one-ahead: {Gain.Of(planner.Points, ahead.Points)}"]);
+            var (ahead, planner) = (
+                ArenaMatch.Play("one-ahead", HousePlayers.League, size), ArenaMatch.Play("planner", HousePlayers.League, size));
+            figures.AddRange([$"budget {budget}, {ahead}", $"budget {budget}, {planner}",
+                $"budget {budget}, planner over one-ahead: {Gain.Of(planner.Points, ahead.Points)}"]);
         }
 
         return new LongResult(true, figures);

@@ -7,12 +7,14 @@ using System.Text.Json;
 namespace DeepBaize.Bench.Long;
 
 /// <summary>
-/// <c>long [name,name ...]</c>: runs all long checks, or those that are named, and writes what they found into docs/long-checks.json and docs/long-checks.md. Each is written as soon as it is
-/// done, so that a run that is ended keeps what it has.
+/// <c>long [name,name ...]</c>: runs all long checks, or those that are named, and writes what they found into docs/long-checks.json and
+/// docs/long-checks.md. Each is written as soon as it is done, so that a run that is ended keeps what it has.
 /// </summary>
 internal static class LongCommand
 {
-    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web) { WriteIndented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+    private static readonly JsonSerializerOptions Json = new(
+        JsonSerializerDefaults.Web)
+    { WriteIndented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
 
     /// <summary>Runs.</summary>
     /// <param name="args">The arguments of the command.</param>
@@ -24,7 +26,8 @@ internal static class LongCommand
         var wanted = args.Length > 1 ? args[1].Split(',') : [.. LongChecks.All.Select(check => check.Name)];
         if (wanted.FirstOrDefault(name => LongChecks.All.All(check => check.Name != name)) is { } unknown)
         {
-            Console.Error.WriteLine($"There is no long check {unknown}; there are {string.Join(", ", LongChecks.All.Select(check => check.Name))}.");
+            Console.Error.WriteLine(
+                $"There is no long check {unknown}; there are {string.Join(", ", LongChecks.All.Select(check => check.Name))}.");
             return 2;
         }
 
@@ -57,12 +60,14 @@ internal static class LongCommand
 
     private static string Tell(List<LongRecord> records)
     {
-        var text = new StringBuilder("# Long checks\n\nWritten by `dotnet run -c Release --project bench/DeepBaize.Bench -- long`; `long name,name` runs some of them. `./test` plays a small share of each and\n"
+        var text = new StringBuilder("# Long checks\n\nWritten by `dotnet run -c Release --project bench/DeepBaize.Bench -- long`; `long "
+            + "name,name` runs some of them. `./test` plays a small share of each and\n"
             + "names the figures here that another engine or planner made.\n");
         foreach (var one in records)
         {
             var planner = one.Planner is { } version ? $", planner {version}" : "";
-            text.Append(CultureInfo.InvariantCulture, $"\n## {one.Title}\n\n`{one.Check}`: {one.Size}, seed {one.Seed}, engine {one.Engine}{planner}, {one.Date:yyyy-MM-dd}, {one.Minutes:0.0} min on {one.Processors} processors. ")
+            text.Append(CultureInfo.InvariantCulture, $"\n## {one.Title}\n\n`{one.Check}`: {one.Size}, seed {one.Seed}, engine "
+                + $"{one.Engine}{planner}, {one.Date:yyyy-MM-dd}, {one.Minutes:0.0} min on {one.Processors} processors. ")
                 .Append(one.Holds ? "Holds.\n\n" : "**Does not hold.**\n\n");
             foreach (var figure in one.Figures) text.Append("* ").Append(figure).Append('\n');
         }

@@ -15,8 +15,10 @@ public static class DemoScenario
             new Owner { Id = Owner.House, Name = "House" },
             new Owner { Id = Owner.Local, Name = "This machine" });
         database.Shelf.AddRange(
-            Item(ShelfKind.Player, "Tamsin Orrell", "Plays in the second team.", """{"preset":"club","reach":0.76,"shoulderHeight":1.39}""", true),
-            Item(ShelfKind.Player, "Desmond Vane", "Left-handed; avoids side.", """{"preset":"league","hand":"left","preferences":{"side":"avoid"}}"""),
+            Item(ShelfKind.Player, "Tamsin Orrell", "Plays in the second team.", """{"preset":"club","reach":0.76,"shoulderHeight":1.39}""",
+                true),
+            Item(ShelfKind.Player, "Desmond Vane", "Left-handed; avoids side.",
+                """{"preset":"league","hand":"left","preferences":{"side":"avoid"}}"""),
             Item(ShelfKind.Player, "Ruth Calloway", "Coach.", """{"preset":"expert","reach":0.82}"""),
             Item(ShelfKind.Player, "Milo Fenn", "Started this winter.", """{"preset":"starter","reach":0.7,"shoulderHeight":1.3}"""),
             Item(ShelfKind.Table, "Window table", ClubName, """{"profile":"club"}""", true),

@@ -72,4 +72,5 @@ public sealed record SavedScores(int Player, int Opponent);
 /// <param name="Break">Points of the break so far.</param>
 /// <param name="MissCount">Misses called from here.</param>
 public sealed record SavedState(
-    string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, SavedScores? Scores = null, int? Break = null, int MissCount = 0);
+    string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, SavedScores? Scores = null, int? Break = null,
+    int MissCount = 0);

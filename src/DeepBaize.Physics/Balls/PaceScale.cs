@@ -7,8 +7,8 @@ namespace DeepBaize.Physics.Balls;
 public readonly record struct PaceMark(double Pace, double WhiteSpeed, double Scatter);
 
 /// <summary>
-/// A player's own scale from 1 to 10. Between measured paces equal steps of pace are equal ratios of speed, as on the house's scale; beyond them the house's ratio goes on. A
-/// harder pace is always faster.
+/// A player's own scale from 1 to 10. Between measured paces equal steps of pace are equal ratios of speed, as on the house's scale; beyond
+/// them the house's ratio goes on. A harder pace is always faster.
 /// </summary>
 public sealed class PaceScale
 {
@@ -55,7 +55,8 @@ public sealed class PaceScale
         for (var i = 1; i < _marks.Count; i++)
         {
             var (a, b) = (_marks[i - 1], _marks[i]);
-            if (speed <= b.WhiteSpeed) return a.Pace + (b.Pace - a.Pace) * Math.Log(speed / a.WhiteSpeed) / Math.Log(b.WhiteSpeed / a.WhiteSpeed);
+            if (speed <= b.WhiteSpeed)
+                return a.Pace + (b.Pace - a.Pace) * Math.Log(speed / a.WhiteSpeed) / Math.Log(b.WhiteSpeed / a.WhiteSpeed);
         }
 
         return _marks[^1].Pace + Pace.FromSpeed(speed) - Pace.FromSpeed(_marks[^1].WhiteSpeed);
@@ -90,7 +91,8 @@ public sealed class PaceScale
         {
             if (marks[i].Pace == marks[i - 1].Pace) return $"Pace {marks[i].Pace:0.#} is there twice.";
             if (marks[i].WhiteSpeed <= marks[i - 1].WhiteSpeed)
-                return $"Pace {marks[i].Pace:0.#} came out softer than pace {marks[i - 1].Pace:0.#}: a harder pace must run farther. Play those two again.";
+                return $"Pace {marks[i].Pace:0.#} came out softer than pace {marks[i - 1].Pace:0.#}: a harder pace must run farther. Play "
+                    + $"those two again.";
         }
 
         return null;

@@ -8,7 +8,10 @@ namespace DeepBaize.Physics.Balls;
 /// </summary>
 public sealed record TableCoefficients
 {
-    /// <summary>Friction between a slipping ball and the cloth, 0 to 1 (published for snooker cloth: 0.178-0.245, Mathavan, Jackson and Parkin 2009).</summary>
+    /// <summary>
+    /// Friction between a slipping ball and the cloth, 0 to 1 (published for snooker cloth: 0.178-0.245, Mathavan, Jackson and Parkin
+    /// 2009).
+    /// </summary>
     public double SlidingFriction { get; init; } = 0.21;
 
     /// <summary>Deceleration of a rolling ball divided by g, 0 to 0.1 (0.0127 in Mathavan, Jackson and Parkin 2009).</summary>
@@ -26,13 +29,21 @@ public sealed record TableCoefficients
     /// <summary>Energetic restitution e0 of the cushions at vanishing speed, 0 to 1 (0.98 in Mathavan, Jackson and Parkin 2010).</summary>
     public double CushionRestitution { get; init; } = 0.98;
 
-    /// <summary>Loss k of restitution per m/s of normal speed, e = e0 - k v and never below 0; 0 to 1 s/m (chosen so that pace 10 runs about 3.9 lengths).</summary>
+    /// <summary>
+    /// Loss k of restitution per m/s of normal speed, e = e0 - k v and never below 0; 0 to 1 s/m (chosen so that pace 10 runs about 3.9
+    /// lengths).
+    /// </summary>
     public double CushionRestitutionLoss { get; init; } = 0.010;
 
-    /// <summary>Friction mu0 between ball and cushion at vanishing slip, 0 up to the tangent of the nose's lean (0.14 in Mathavan, Jackson and Parkin 2010).</summary>
+    /// <summary>
+    /// Friction mu0 between ball and cushion at vanishing slip, 0 up to the tangent of the nose's lean (0.14 in Mathavan, Jackson and
+    /// Parkin 2010).
+    /// </summary>
     public double CushionFriction { get; init; } = 0.14;
 
-    /// <summary>Fall f of that friction with the slip speed u, mu = mu0 / (1 + f u); 0 to 10 s/m (estimate: chosen so that side bites less at pace).</summary>
+    /// <summary>
+    /// Fall f of that friction with the slip speed u, mu = mu0 / (1 + f u); 0 to 10 s/m (estimate: chosen so that side bites less at pace).
+    /// </summary>
     public double CushionFrictionFall { get; init; } = 0.1;
 
     /// <summary>How lively each cushion is beside the others.</summary>

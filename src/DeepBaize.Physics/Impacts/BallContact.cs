@@ -42,7 +42,9 @@ internal readonly record struct BallContact(double X, double Y)
     /// <param name="first">The first ball.</param>
     /// <param name="second">The second ball.</param>
     /// <param name="slip">Their slip.</param>
-    /// <param name="direction">Direction against which friction acts while it cannot end the slip; the slip's own or its mean over a time.</param>
+    /// <param name="direction">
+    /// Direction against which friction acts while it cannot end the slip; the slip's own or its mean over a time.
+    /// </param>
     /// <param name="most">Greatest friction impulse per unit mass, mu P.</param>
     /// <param name="radius">Ball radius in metres.</param>
     public void Rub(ref BallState first, ref BallState second, Slip slip, Slip direction, double most, double radius)

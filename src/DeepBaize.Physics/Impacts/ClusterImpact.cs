@@ -330,7 +330,9 @@ public sealed partial class ClusterImpact
         (link.HasMet, link.IsApart) = (true, false);
     }
 
-    /// <summary>Size of the pull, per unit mass, between the overlap at which the force vanished and a smaller one, the balls parting at a speed.</summary>
+    /// <summary>
+    /// Size of the pull, per unit mass, between the overlap at which the force vanished and a smaller one, the balls parting at a speed.
+    /// </summary>
     private double PullTo(double overlap, double parting)
     {
         if (_damping == 0) return 0;

@@ -39,7 +39,9 @@ public static class CueStrike
     public static double WhiteSpeedFor(double cueSpeed, double offset, double ballMass, double cueMass) =>
         2 * cueSpeed / Reaction(offset, ballMass, cueMass);
 
-    /// <summary>Hardest pace that a player's cue delivers with the tip at an offset, at most the top of the scale; below 1 when none is.</summary>
+    /// <summary>
+    /// Hardest pace that a player's cue delivers with the tip at an offset, at most the top of the scale; below 1 when none is.
+    /// </summary>
     /// <param name="offset">Distance of the contact point from the centre in ball radii, 0 to 1.</param>
     /// <param name="conditions">Ball and cue.</param>
     public static double HardestPace(double offset, PlayingConditions conditions)

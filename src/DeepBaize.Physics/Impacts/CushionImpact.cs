@@ -38,7 +38,8 @@ public static class CushionImpact
             ball.Spin.Z * radius * scale);
         var table = conditions.Table;
         var restitution = table.RestitutionAt(normalSpeed, share);
-        var nose = new NoseContact(conditions.Gauge.NoseSine, table.CushionFriction, table.CushionFrictionFall * normalSpeed, table.SlidingFriction);
+        var nose = new NoseContact(
+            conditions.Gauge.NoseSine, table.CushionFriction, table.CushionFrictionFall * normalSpeed, table.SlidingFriction);
         var after = NoseIntegrator.Rebound(before, nose, restitution);
         return ball with
         {

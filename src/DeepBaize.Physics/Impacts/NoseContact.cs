@@ -90,7 +90,9 @@ internal readonly struct NoseContact : INoseLaw
 
     public double Cosine => _cosine;
 
-    /// <summary>Velocity into the cushion per difference between the slip on the cloth and that at the nose: v = (c_y - s_t) / (1 + s).</summary>
+    /// <summary>
+    /// Velocity into the cushion per difference between the slip on the cloth and that at the nose: v = (c_y - s_t) / (1 + s).
+    /// </summary>
     public double IntoPerSlip => 1 / (1 + _sine);
 
     /// <summary>The slips of a ball.</summary>

@@ -91,7 +91,8 @@ internal struct NoseIntegrator : INoseLaw
             wasTooLong = false;
             var share = h > ShortestStep && Spare(step.End) < 0 ? OverloadShare(step.Path()) : 1;
             var end = share < 1 ? step.Path().At(share) : step.End;
-            var next = work + _contact.Cosine * (share < 1 ? step.IntoCushion(_contact).Integral(share) : _contact.IntoPerSlip * step.Difference);
+            var next = work + _contact.Cosine * (
+                share < 1 ? step.IntoCushion(_contact).Integral(share) : _contact.IntoPerSlip * step.Difference);
             var isCompressing = double.IsNegativeInfinity(lost);
             if (isCompressing && _contact.Into(end) <= 0)
             {

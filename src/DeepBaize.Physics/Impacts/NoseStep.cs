@@ -62,7 +62,9 @@ internal struct NoseStep
         (K1, K3, K4, K5, K6, K7) = (rate, k3, k4, k5, k6, k7);
     }
 
-    /// <summary>The velocity into the cushion per share of the step, so that integrals over the share are integrals over the impulse.</summary>
+    /// <summary>
+    /// The velocity into the cushion per share of the step, so that integrals over the share are integrals over the impulse.
+    /// </summary>
     public readonly NoseSpeed IntoCushion(in NoseContact contact) => Path().Towards(contact.IntoPerSlip * Impulse);
 
     /// <summary>The continuous extension: slips at a share of the step.</summary>

@@ -23,7 +23,9 @@ internal struct Slips
 
     public readonly Slip Cloth => new(ClothAlong, ClothInto);
 
-    /// <summary>The slip on the cloth towards the cushion less that up the nose, to which the velocity into the cushion is proportional.</summary>
+    /// <summary>
+    /// The slip on the cloth towards the cushion less that up the nose, to which the velocity into the cushion is proportional.
+    /// </summary>
     public readonly double Difference => ClothInto - NoseUp;
 
     /// <summary>These slips and a multiple of others.</summary>

@@ -2,7 +2,9 @@ using DeepBaize.Physics.Balls;
 
 namespace DeepBaize.Physics.Profiles;
 
-/// <summary>One adjustable number of a table, its pockets, the balls or the cue: what it is, in which range, and where its default comes from.</summary>
+/// <summary>
+/// One adjustable number of a table, its pockets, the balls or the cue: what it is, in which range, and where its default comes from.
+/// </summary>
 /// <param name="Field">The field as requests name it, such as <c>table.cushionFriction</c>.</param>
 /// <param name="Name">What it is, in words.</param>
 /// <param name="Unit">Its unit; empty for a plain number.</param>
@@ -12,7 +14,8 @@ namespace DeepBaize.Physics.Profiles;
 /// <param name="Source">Where the club's value comes from.</param>
 /// <param name="Of">Its value in given conditions.</param>
 public sealed record Coefficient(
-    string Field, string Name, string Unit, double Least, bool IsLeastAllowed, double Most, string Source, Func<PlayingConditions, double> Of)
+    string Field, string Name, string Unit, double Least, bool IsLeastAllowed, double Most, string Source,
+    Func<PlayingConditions, double> Of)
 {
     /// <summary>What is wrong with a value, or null.</summary>
     public ConditionProblem? Problem(double value)

@@ -31,7 +31,8 @@ public static class HouseProfiles
 
     /// <summary>Worn cloth, tired cushions, dirty balls.</summary>
     public static ConditionProfile SlowOldCloth { get; } = new(
-        "slow-old-cloth", "slow old cloth", "Worn heavy cloth, tired cushions (the green side most), unpolished balls, generous pockets.", Based(
+        "slow-old-cloth", "slow old cloth", "Worn heavy cloth, tired cushions (the green side most), unpolished balls, generous pockets.",
+        Based(
             table => table with
             {
                 SlidingFriction = 0.245,
@@ -46,7 +47,14 @@ public static class HouseProfiles
 
     /// <summary>Everything runs.</summary>
     public static ConditionProfile Lively { get; } = new("lively", "lively", "New cushions on a heated bed: everything runs.", Based(
-        table => table with { SlidingFriction = 0.18, RollingFriction = 0.0085, CushionRestitution = 0.995, CushionRestitutionLoss = 0.004, CushionFriction = 0.12 },
+        table => table with
+        {
+            SlidingFriction = 0.18,
+            RollingFriction = 0.0085,
+            CushionRestitution = 0.995,
+            CushionRestitutionLoss = 0.004,
+            CushionFriction = 0.12
+        },
         balls => balls with { Restitution = 0.965 },
         PocketCut.Club));
 
@@ -55,7 +63,8 @@ public static class HouseProfiles
 
     /// <summary>The profile with an id or a name, in capitals or not; null when there is none.</summary>
     public static ConditionProfile? Find(string idOrName) => All.FirstOrDefault(profile =>
-        string.Equals(profile.Id, idOrName, StringComparison.OrdinalIgnoreCase) || string.Equals(profile.Name, idOrName, StringComparison.OrdinalIgnoreCase));
+        string.Equals(profile.Id, idOrName, StringComparison.OrdinalIgnoreCase)
+            || string.Equals(profile.Name, idOrName, StringComparison.OrdinalIgnoreCase));
 
     private static PlayingConditions Based(
         Func<TableCoefficients, TableCoefficients> table, Func<BallCoefficients, BallCoefficients> balls, PocketCut pockets)

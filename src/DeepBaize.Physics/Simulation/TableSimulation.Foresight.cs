@@ -78,7 +78,8 @@ public sealed partial class TableSimulation
         if (!partner.Arc.IsMoving)
         {
             var place = partner.Arc.Start.Position;
-            if (!sweep.Reaches(place.X, place.Y, 2 * _radius + NearMargin) || PassesBy(body, motion, place.X, place.Y)) return double.PositiveInfinity;
+            if (!sweep.Reaches(place.X, place.Y, 2 * _radius + NearMargin) || PassesBy(body, motion, place.X, place.Y))
+                return double.PositiveInfinity;
             var towards = new RelativeMotion(place.X - motion.X, place.Y - motion.Y, -motion.Vx, -motion.Vy, -motion.Ax, -motion.Ay);
             return _now + Approach.ToCircle(towards, 2 * _radius, remaining, out leans);
         }

@@ -11,8 +11,8 @@ namespace DeepBaize.Physics.Simulation;
 public sealed partial class TableSimulation
 {
     /// <summary>
-    /// The first two balls of the group, which lean on each other, come to share their speed along the line of centres; nothing else: friction
-    /// between them would set them slipping on the cloth again and again without moving them.
+    /// The first two balls of the group, which lean on each other, come to share their speed along the line of centres; nothing else:
+    /// friction between them would set them slipping on the cloth again and again without moving them.
     /// </summary>
     private void ShareSpeed(double closing)
     {
@@ -24,7 +24,9 @@ public sealed partial class TableSimulation
         _after[1] = ClothMotion.Nudged(_after[1], second, push, _radius);
     }
 
-    /// <summary>After they have come to share their speed along the line of centres, two balls that press share their acceleration too.</summary>
+    /// <summary>
+    /// After they have come to share their speed along the line of centres, two balls that press share their acceleration too.
+    /// </summary>
     private void PressTogether(int i, int j)
     {
         ref var first = ref _bodies[i];

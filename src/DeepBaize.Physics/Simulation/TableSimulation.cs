@@ -95,9 +95,9 @@ public sealed partial class TableSimulation
     }
 
     /// <summary>
-    /// Plays a stroke only until it is known whether it pots one ball by meeting it first: the ball falls, or it moved and stopped, or the white meets
-    /// another ball first. The result then ends with <see cref="ShotEnd.Decided"/> and the balls as they are at that moment. A white that meets nothing lets
-    /// the stroke run to its end.
+    /// Plays a stroke only until it is known whether it pots one ball by meeting it first: the ball falls, or it moved and stopped, or the
+    /// white meets another ball first. The result then ends with <see cref="ShotEnd.Decided"/> and the balls as they are at that moment. A
+    /// white that meets nothing lets the stroke run to its end.
     /// </summary>
     /// <param name="layout">Where the balls are; with the white.</param>
     /// <param name="strike">The strike.</param>
@@ -219,12 +219,14 @@ public sealed partial class TableSimulation
                 break;
             case MeetingKind.Line:
                 before = before with { Position = _boundary.OutOfLine(next.Index, before.Position) };
-                MeetRubber(ref body, before, _boundary.IntoLine(next.Index), _boundary.Line(next.Index).Pocket, _boundary.Line(next.Index).Cushion);
+                MeetRubber(ref body, before, _boundary.IntoLine(next.Index), _boundary.Line(next.Index).Pocket,
+                    _boundary.Line(next.Index).Cushion);
                 break;
             case MeetingKind.Jaw:
                 before = before with { Position = _boundary.OutOfJaw(next.Index, before.Position) };
                 MeetRubber(
-                    ref body, before, _boundary.IntoJaw(next.Index, before.Position), _boundary.Jaw(next.Index).Pocket, _boundary.Jaw(next.Index).Cushion);
+                    ref body, before, _boundary.IntoJaw(next.Index, before.Position), _boundary.Jaw(next.Index).Pocket,
+                    _boundary.Jaw(next.Index).Cushion);
                 break;
             case MeetingKind.Drop:
                 Pot(ref body, before, _boundary.Pocket(next.Index));

@@ -69,7 +69,8 @@ public sealed class AimExplainer
             Term(AimTermKind.Spin, spun - thrown),
             Term(AimTermKind.PushOff, solution.Strike.DirectionRadians - spun),
         };
-        return new AimParts(solution.Line.AimHeading, terms, terms.Sum(term => term.ThinnerMetres), SpinOf.ForPot(dials.Side, solution.CutRadians));
+        return new AimParts(solution.Line.AimHeading, terms, terms.Sum(term => term.ThinnerMetres),
+            SpinOf.ForPot(dials.Side, solution.CutRadians));
 
         AimTerm Term(AimTermKind kind, double turn)
         {

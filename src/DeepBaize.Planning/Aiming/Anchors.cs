@@ -33,7 +33,9 @@ public static class Anchors
     /// <summary>The height of a tip that makes the white roll at once.</summary>
     private const double RollHeight = 0.4;
 
-    /// <summary>Spin at the contact, as a share of natural roll, from which a stroke is called screw (common practice, no source).</summary>
+    /// <summary>
+    /// Spin at the contact, as a share of natural roll, from which a stroke is called screw (common practice, no source).
+    /// </summary>
     private const double LeastBackSpin = -0.15;
 
     private const double PaceStep = 0.5;
@@ -70,7 +72,8 @@ public static class Anchors
         {
             AnchorKind.Follow => Math.Min(RollHeight, most),
             AnchorKind.Screw => -most,
-            _ => player.Solver.Solve(layout, pot, dials with { Height = 0 }, withWindow: false) is { } plain && (plain.Solution?.Strike ?? plain.Towards) is { } strike
+            _ => player.Solver.Solve(layout, pot, dials with { Height = 0 }, withWindow: false) is { } plain
+                && (plain.Solution?.Strike ?? plain.Towards) is { } strike
                 ? TipHeights.For(player, layout, pot.Ball, strike, 0)
                 : null,
         };

@@ -67,14 +67,17 @@ public sealed class CannonFinder
         _simulation = new TableSimulation(table.Conditions, table.Outline);
     }
 
-    /// <summary>Strokes over height and pace that pot the ball and then meet the second, the nearest to the chosen thickness first.</summary>
+    /// <summary>
+    /// Strokes over height and pace that pot the ball and then meet the second, the nearest to the chosen thickness first.
+    /// </summary>
     /// <param name="layout">The balls.</param>
     /// <param name="pot">The pot.</param>
     /// <param name="second">The ball to meet.</param>
     /// <param name="side">Side of the strokes in ball radii.</param>
     /// <param name="fraction">Chosen thickness at the second ball, 0 to 1.</param>
     /// <param name="cancel">Stops the search.</param>
-    public IReadOnlyList<Cannon> Find(Layout layout, Pot pot, BallId second, double side, double fraction, CancellationToken cancel = default)
+    public IReadOnlyList<Cannon> Find(
+        Layout layout, Pot pot, BallId second, double side, double fraction, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(layout);
         var most = Dials.SafeHeightWith(side);
@@ -88,7 +91,8 @@ public sealed class CannonFinder
             }
         }
 
-        return [.. found.OrderBy(cannon => Math.Round(Math.Abs(cannon.Fraction - fraction) * 20)).ThenBy(cannon => Math.Abs(cannon.ChangePerDegree)).ThenBy(cannon => cannon.Dials.WhiteSpeed)];
+        return [.. found.OrderBy(cannon => Math.Round(Math.Abs(cannon.Fraction - fraction) * 20))
+            .ThenBy(cannon => Math.Abs(cannon.ChangePerDegree)).ThenBy(cannon => cannon.Dials.WhiteSpeed)];
     }
 
     private Cannon? Try(Layout layout, Pot pot, BallId second, Dials dials)
@@ -116,7 +120,8 @@ public sealed class CannonFinder
     private static double Passes(double vx, double vy, Place white, Place ball) =>
         (vy * (ball.X - white.X) - vx * (ball.Y - white.Y)) / Math.Sqrt(vx * vx + vy * vy);
 
-    private double FractionOf(double vx, double vy, Place white, Place ball) => 1 - Math.Min(1, Math.Abs(Passes(vx, vy, white, ball)) / _table.Diameter);
+    private double FractionOf(double vx, double vy, Place white, Place ball) =>
+        1 - Math.Min(1, Math.Abs(Passes(vx, vy, white, ball)) / _table.Diameter);
 
     /// <summary>A turn of the leaving line shifts the white at the second ball by the way between, to the left.</summary>
     private double SignedChange(double vx, double vy, Place white, Place ball, double way)

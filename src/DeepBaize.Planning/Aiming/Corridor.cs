@@ -47,8 +47,8 @@ public static class Corridor
     }
 
     /// <summary>
-    /// True when some line of a pot, anywhere across the pocket's opening, is clear or so nearly clear that throw could make it so. False means that only a
-    /// ball that goes can open the pot.
+    /// True when some line of a pot, anywhere across the pocket's opening, is clear or so nearly clear that throw could make it so. False
+    /// means that only a ball that goes can open the pot.
     /// </summary>
     /// <param name="layout">The balls; with the white and the object ball.</param>
     /// <param name="line">The pot.</param>
@@ -63,7 +63,8 @@ public static class Corridor
             var target = line.Target.Offset(-Math.Sin(line.BallHeading) * offset, Math.Cos(line.BallHeading) * offset);
             var heading = Math.Atan2(target.Y - line.Ball.Y, target.X - line.Ball.X);
             if (Blockers(layout, line.Ball, target, ball, BallId.Cue, diameter - PathSlack).Count > 0) continue;
-            if (Blockers(layout, line.White, PottingLine.GhostAt(heading, line.Ball, diameter), BallId.Cue, ball, diameter - ThrowSlack).Count == 0) return true;
+            if (Blockers(layout, line.White, PottingLine.GhostAt(heading, line.Ball, diameter), BallId.Cue, ball,
+                diameter - ThrowSlack).Count == 0) return true;
         }
 
         return false;
@@ -104,5 +105,6 @@ public static class Corridor
         return place.DistanceTo(new Place(from.X + dx * share, from.Y + dy * share));
     }
 
-    private static bool Leads(Place from, Place to, Place other) => (other.X - from.X) * (to.X - from.X) + (other.Y - from.Y) * (to.Y - from.Y) > 0;
+    private static bool Leads(Place from, Place to, Place other) =>
+        (other.X - from.X) * (to.X - from.X) + (other.Y - from.Y) * (to.Y - from.Y) > 0;
 }

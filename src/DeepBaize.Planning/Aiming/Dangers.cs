@@ -114,8 +114,8 @@ public sealed class DangerFinder
     }
 
     /// <summary>
-    /// Strokes that pot the same ball and at least halve the danger: where in-offs threaten, those among the neighbours; otherwise the jaws. For each
-    /// kind of change the smallest that serves.
+    /// Strokes that pot the same ball and at least halve the danger: where in-offs threaten, those among the neighbours; otherwise the
+    /// jaws. For each kind of change the smallest that serves.
     /// </summary>
     /// <param name="layout">The balls.</param>
     /// <param name="pot">The pot.</param>
@@ -163,7 +163,8 @@ public sealed class DangerFinder
             if (IsSafe(dials.Side, dials.Height + step)) yield return (FixKind.Height, pot, dials with { Height = dials.Height + step });
         }
 
-        var hardest = CueStrike.HardestPace(Math.Sqrt(dials.Side * dials.Side + dials.Height * dials.Height), _player.Solver.Table.Conditions);
+        var hardest = CueStrike.HardestPace(
+            Math.Sqrt(dials.Side * dials.Side + dials.Height * dials.Height), _player.Solver.Table.Conditions);
         foreach (var step in new[] { -0.5, 0.5, -1, 1, -1.5, 1.5 })
         {
             var pace = dials.Pace + step;

@@ -49,7 +49,9 @@ public readonly record struct WantedPlace(Place Centre, double Radius);
 /// <summary>How a sweep or map is asked for.</summary>
 /// <param name="Layout">The balls.</param>
 /// <param name="Pot">The pot.</param>
-/// <param name="FixedDirection">The cue's direction in radians when the aim is not solved anew for each stroke; null to keep the pot.</param>
+/// <param name="FixedDirection">
+/// The cue's direction in radians when the aim is not solved anew for each stroke; null to keep the pot.
+/// </param>
 /// <param name="Wanted">Where the white should stop; null for nowhere in particular.</param>
 public sealed record MapQuestion(Layout Layout, Pot Pot, double? FixedDirection, WantedPlace? Wanted);
 

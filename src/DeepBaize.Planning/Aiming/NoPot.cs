@@ -36,6 +36,8 @@ public enum NoPotReason
 /// <summary>A typed refusal of a pot.</summary>
 /// <param name="Reason">Why.</param>
 /// <param name="Blocker">The ball in the way, where one is.</param>
-/// <param name="ClearanceMetres">Distance of that ball's centre from the line that it blocks; a clear line needs a ball's diameter. NaN for none.</param>
+/// <param name="ClearanceMetres">
+/// Distance of that ball's centre from the line that it blocks; a clear line needs a ball's diameter. NaN for none.
+/// </param>
 /// <param name="CutDegrees">The cut that would be needed.</param>
 public sealed record NoPot(NoPotReason Reason, BallId? Blocker = null, double ClearanceMetres = double.NaN, double CutDegrees = double.NaN);

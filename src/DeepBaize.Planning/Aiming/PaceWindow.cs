@@ -2,7 +2,9 @@ namespace DeepBaize.Planning.Aiming;
 
 /// <summary>A value of a dial and where the white stopped with it, beside a wanted place.</summary>
 /// <param name="Value">The dial's value, such as a pace.</param>
-/// <param name="Miss">Metres from the wanted place: negative when the white fell short, positive when it ran past; NaN when it fell.</param>
+/// <param name="Miss">
+/// Metres from the wanted place: negative when the white fell short, positive when it ran past; NaN when it fell.
+/// </param>
 public readonly record struct DialTry(double Value, double Miss);
 
 /// <summary>The values of one dial that bring the white near a wanted place.</summary>
@@ -12,7 +14,8 @@ public readonly record struct DialTry(double Value, double Miss);
 public sealed record PaceWindow(double Best, double Least, double Most)
 {
     /// <summary>
-    /// What to play between a try that fell short and one that ran past, and the window about it, by straight interpolation between the two.
+    /// What to play between a try that fell short and one that ran past, and the window about it, by straight interpolation between the
+    /// two.
     /// </summary>
     /// <param name="tries">Tries in rising order of the dial.</param>
     /// <param name="within">Distance in metres that still counts as there, more than 0.</param>
@@ -33,7 +36,9 @@ public sealed record PaceWindow(double Best, double Least, double Most)
         return null;
     }
 
-    /// <summary>The window through many tries that stand close together: the unbroken row of those within the distance that holds the nearest.</summary>
+    /// <summary>
+    /// The window through many tries that stand close together: the unbroken row of those within the distance that holds the nearest.
+    /// </summary>
     /// <param name="tries">Tries in rising order of the dial; those without a miss (NaN) break the row.</param>
     /// <param name="within">Distance in metres that still counts as there, more than 0.</param>
     /// <returns>The window; null when no try comes within the distance.</returns>

@@ -7,7 +7,9 @@ using DeepBaize.Table.Outline;
 
 namespace DeepBaize.Planning.Aiming;
 
-/// <summary>The lines on which a ball drops that comes to a pocket at an angle, in metres across its way at the middle of the throat.</summary>
+/// <summary>
+/// The lines on which a ball drops that comes to a pocket at an angle, in metres across its way at the middle of the throat.
+/// </summary>
 /// <param name="Right">The edge to the right of the ball's way; greater than the left edge when no line drops.</param>
 /// <param name="Left">The edge to the left.</param>
 public readonly record struct Opening(double Right, double Left)
@@ -20,7 +22,8 @@ public readonly record struct Opening(double Right, double Left)
 }
 
 /// <summary>
-/// What the pockets of a table take by angle, simulated once for each table with a ball that rolls in at a middling pace: the ground of quick estimates.
+/// What the pockets of a table take by angle, simulated once for each table with a ball that rolls in at a middling pace: the ground of
+/// quick estimates.
 /// </summary>
 public sealed class PocketOpenings
 {
@@ -77,7 +80,8 @@ public sealed class PocketOpenings
         var (low, share) = ((int)at, at - (int)at);
         var (a, b) = (openings[low], openings[low + 1]);
         // Beside an angle at which nothing drops the opening narrows to nothing.
-        if (a.Width == 0 || b.Width == 0) return a.Width + b.Width == 0 ? new Opening(0, 0) : Narrowed(a.Width > 0 ? a : b, a.Width > 0 ? 1 - share : share);
+        if (a.Width == 0 || b.Width == 0)
+            return a.Width + b.Width == 0 ? new Opening(0, 0) : Narrowed(a.Width > 0 ? a : b, a.Width > 0 ? 1 - share : share);
         return new Opening(a.Right + (b.Right - a.Right) * share, a.Left + (b.Left - a.Left) * share);
     }
 
@@ -87,7 +91,8 @@ public sealed class PocketOpenings
     /// <summary>The openings from one side to the other; a pocket is the same seen in the mirror.</summary>
     private static Opening[] Measure(TableSimulation simulation, TableInUse table, PocketId pocket)
     {
-        var measured = Enumerable.Range(0, MostDegrees / StepDegrees + 1).Select(step => Measure(simulation, table, pocket, step * StepDegrees)).ToList();
+        var measured = Enumerable.Range(0, MostDegrees / StepDegrees + 1)
+            .Select(step => Measure(simulation, table, pocket, step * StepDegrees)).ToList();
         return [.. Enumerable.Range(-MostDegrees / StepDegrees, 2 * MostDegrees / StepDegrees + 1)
             .Select(step => step < 0 ? Mirrored(measured[-step]) : measured[step])];
     }
@@ -129,7 +134,9 @@ public sealed class PocketOpenings
             for (var run = 0.6; run > 0.15; run -= 0.05)
             {
                 var start = mouth.ThroatMiddle.Offset(-wx * run - wy * offset, -wy * run + wx * offset);
-                if (LayoutRules.TryBuild([new PlacedBall(BallId.Cue, start)], table.Outline, table.Conditions.Gauge, LayoutMode.Free, out _) is not { } layout) continue;
+                if (LayoutRules.TryBuild(
+                    [new PlacedBall(BallId.Cue, start)], table.Outline, table.Conditions.Gauge, LayoutMode.Free,
+                    out _) is not { } layout) continue;
                 var velocity = new Vec3(wx, wy, 0) * Speed;
                 var spin = new Vec3(-wy, wx, 0) * (Speed / table.Conditions.Balls.Radius);
                 return simulation.Play(layout, velocity, spin).Potted.Any(potted => potted.Pocket == pocket);

@@ -25,7 +25,9 @@ public enum PocketPart
 /// <param name="Part">The part of the pocket.</param>
 public readonly record struct Pot(BallId Ball, PocketId Pocket, PocketPart Part = PocketPart.Middle)
 {
-    /// <summary>How far from the pocket's middle the jaw sides are aimed, in metres across the ball's way (common practice, no source).</summary>
+    /// <summary>
+    /// How far from the pocket's middle the jaw sides are aimed, in metres across the ball's way (common practice, no source).
+    /// </summary>
     public const double JawOffset = 0.015;
 }
 

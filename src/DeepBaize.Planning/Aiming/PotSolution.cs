@@ -68,6 +68,7 @@ public sealed record PotSolution(
 /// <param name="Solution">The stroke; null when there is none.</param>
 /// <param name="Refusal">Why there is none, or why only in part; null when the wanted part is open.</param>
 /// <param name="Towards">
-/// The stroke that would send the ball on the wanted line if nothing were in the way and the pace sufficed; null when there is no such line.
+/// The stroke that would send the ball on the wanted line if nothing were in the way and the pace sufficed; null when there is no such
+/// line.
 /// </param>
 public sealed record PotAnswer(PotSolution? Solution, NoPot? Refusal, Strike? Towards = null);

@@ -63,23 +63,28 @@ public sealed class PotSolver
     {
         ArgumentNullException.ThrowIfNull(layout);
         if (layout[pot.Ball] is null) return new PotAnswer(null, new NoPot(NoPotReason.NotOnTable));
-        if (layout.Contacts.Contains(new Contact(BallId.Cue, pot.Ball))) return new PotAnswer(null, new NoPot(NoPotReason.WhiteTouches, pot.Ball));
+        if (layout.Contacts.Contains(new Contact(BallId.Cue, pot.Ball)))
+            return new PotAnswer(null, new NoPot(NoPotReason.WhiteTouches, pot.Ball));
         var answer = new Question(this, layout, pot, dials, PottingLine.Of(layout, pot, _table)).Answer(withWindow);
         if (pot.Part != PocketPart.Opening || answer.Solution is { IsPartial: false }) return answer;
         // Along a cushion, or past another ball, the middle of what drops may be shut and the pocket point open.
         var point = pot with { Part = PocketPart.Middle };
-        return new Question(this, layout, point, dials, PottingLine.Of(layout, point, _table)).Answer(withWindow) is { Solution: { IsPartial: false } found } other
+        return new Question(this, layout, point, dials, PottingLine.Of(layout, point, _table))
+            .Answer(withWindow) is { Solution: { IsPartial: false } found } other
             ? other with { Solution = found with { Pot = pot } }
             : answer;
     }
 
     /// <summary>
-    /// Aims a pot with as few strokes as it takes: the middle of what drops or nothing. A search that looks at many strokes has no use for what is told beside it.
+    /// Aims a pot with as few strokes as it takes: the middle of what drops or nothing. A search that looks at many strokes has no use for
+    /// what is told beside it.
     /// </summary>
     /// <param name="layout">The balls; with the white.</param>
     /// <param name="pot">The pot.</param>
     /// <param name="dials">Pace, side and height of the stroke.</param>
-    /// <returns>The stroke; null when the ball cannot be sent there. Whether it drops among the other balls is for the caller to see.</returns>
+    /// <returns>
+    /// The stroke; null when the ball cannot be sent there. Whether it drops among the other balls is for the caller to see.
+    /// </returns>
     public Strike? Aim(Layout layout, Pot pot, Dials dials) => QuestionOf(layout, pot, dials)?.Aim();
 
     /// <summary>
@@ -186,7 +191,9 @@ public sealed class PotSolver
         public PotAnswer Answer(bool withWindow)
         {
             if (!Corridor.MayBeOpen(_layout, _line, _pot.Ball))
-                return new PotAnswer(null, new Refusal(_solver._table, _layout, _clear, _pot, _line).Explain(default, true), Strike(Reachable(_line.BallHeading)));
+                return new PotAnswer(
+                    null, new Refusal(_solver._table, _layout, _clear, _pot, _line).Explain(default, true),
+                    Strike(Reachable(_line.BallHeading)));
             var wanted = _line.WantedOffset;
             var (heading, run) = FindRoot(wanted);
             if (Math.Abs(run.Offset - wanted) < EdgeStep && Drops(heading))

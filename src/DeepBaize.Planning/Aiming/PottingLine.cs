@@ -119,15 +119,18 @@ public readonly record struct PottingLine
     {
         ArgumentNullException.ThrowIfNull(table);
         var plain = Between(white, ball, pot, table.Outline, diameter);
-        if (pot.Part != PocketPart.Opening || plain.Target != plain.Point || ball.DistanceTo(PointOf(pot.Pocket)) < JawsStartWithin) return plain;
+        if (pot.Part != PocketPart.Opening || plain.Target != plain.Point || ball.DistanceTo(PointOf(pot.Pocket)) < JawsStartWithin)
+            return plain;
         var opening = PocketOpenings.Of(table).At(pot.Pocket, ball, out var throat);
         var mouth = table.Outline.Mouths[(int)pot.Pocket];
         var (wx, wy) = (throat.X - ball.X, throat.Y - ball.Y);
         var fromAxis = Math.Abs(Math.Atan2(mouth.Axis.X * wy - mouth.Axis.Y * wx, mouth.Axis.X * wx + mouth.Axis.Y * wy));
         // Along a cushion there is one line only.
-        if (opening.Width <= 0 || (pot.Pocket is not (PocketId.MiddleYellowSide or PocketId.MiddleGreenSide) && fromAxis > AlongCushionRadians)) return plain;
+        if (opening.Width <= 0
+            || (pot.Pocket is not (PocketId.MiddleYellowSide or PocketId.MiddleGreenSide) && fromAxis > AlongCushionRadians)) return plain;
         var across = Math.Atan2(throat.Y - ball.Y, throat.X - ball.X) + Math.PI / 2;
-        return new PottingLine(white, ball, throat.Offset(opening.Middle * Math.Cos(across), opening.Middle * Math.Sin(across)), plain.Point, diameter);
+        return new PottingLine(
+            white, ball, throat.Offset(opening.Middle * Math.Cos(across), opening.Middle * Math.Sin(across)), plain.Point, diameter);
     }
 
     /// <summary>The line by the outline alone; the middle of the opening is taken to be the pocket point.</summary>
@@ -146,7 +149,8 @@ public readonly record struct PottingLine
         ball.Offset(-diameter * Math.Cos(heading), -diameter * Math.Sin(heading));
 
     /// <summary>
-    /// Shift in metres at the contact of a line that is turned: positive to a thinner contact; to the left for a pot that is all but straight.
+    /// Shift in metres at the contact of a line that is turned: positive to a thinner contact; to the left for a pot that is all but
+    /// straight.
     /// </summary>
     /// <param name="turnRadians">Anticlockwise turn of the white's line.</param>
     public double ThinnerBy(double turnRadians) =>

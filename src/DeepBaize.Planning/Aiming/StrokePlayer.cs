@@ -57,6 +57,7 @@ public sealed class StrokePlayer
     internal double RollAtContact(Layout layout, BallId ball, in Strike strike)
     {
         _simulation.RunUntilDecided(layout, strike, ball, _result);
-        return _result.FirstContact is { } contact && contact.Ball == ball ? SpinOf.Roll(contact.White, _table.Conditions.Balls.Radius) : double.NaN;
+        return _result.FirstContact is { } contact
+            && contact.Ball == ball ? SpinOf.Roll(contact.White, _table.Conditions.Balls.Radius) : double.NaN;
     }
 }

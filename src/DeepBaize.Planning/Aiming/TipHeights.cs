@@ -58,7 +58,8 @@ public static class TipHeights
         {
             var ball = start.Offset(distance + table.Diameter, 0);
             var layout = LayoutRules.TryBuild(
-                [new PlacedBall(BallId.Cue, start), new PlacedBall(BallId.Red1, ball)], table.Outline, table.Conditions.Gauge, LayoutMode.Free, out _);
+                [new PlacedBall(BallId.Cue, start), new PlacedBall(BallId.Red1, ball)], table.Outline, table.Conditions.Gauge,
+                LayoutMode.Free, out _);
             return layout is null ? null : For(player, layout, BallId.Red1, new Strike(0, whiteSpeed, 0, 0), roll);
         }
     }

@@ -10,7 +10,8 @@ namespace DeepBaize.Planning.Aiming;
 /// <param name="Pocket">The pocket, for jaws and falls.</param>
 /// <param name="Side">What the side on the white does at that cushion.</param>
 /// <param name="Where">Centre of the white there.</param>
-public readonly record struct WhiteMeeting(ShotEventKind Kind, BallId? Ball, CushionId? Cushion, PocketId? Pocket, CushionSide Side, Place Where);
+public readonly record struct WhiteMeeting(
+    ShotEventKind Kind, BallId? Ball, CushionId? Cushion, PocketId? Pocket, CushionSide Side, Place Where);
 
 /// <summary>Where the white goes once it has met the object ball, read from a record.</summary>
 /// <param name="LeavingHeading">Heading in radians just after the contact; NaN when it stops there or meets nothing.</param>
@@ -52,8 +53,8 @@ public sealed record WhitePath(
     }
 
     /// <summary>
-    /// The distance of the resting place from a wanted place: negative when the white falls short of it or never comes nearer, positive when it came nearer
-    /// on its way and ran past; NaN when it falls.
+    /// The distance of the resting place from a wanted place: negative when the white falls short of it or never comes nearer, positive
+    /// when it came nearer on its way and ran past; NaN when it falls.
     /// </summary>
     /// <param name="target">The wanted place.</param>
     public double MissOf(Place target)

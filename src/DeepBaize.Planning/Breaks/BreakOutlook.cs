@@ -16,7 +16,8 @@ public sealed record VisitPoints(IReadOnlyList<int> Points)
         get
         {
             var mean = Mean;
-            return Points.Count < 2 ? 0 : Math.Sqrt(Points.Sum(points => (points - mean) * (points - mean)) / (Points.Count - 1) / Points.Count);
+            return Points.Count < 2
+                ? 0 : Math.Sqrt(Points.Sum(points => (points - mean) * (points - mean)) / (Points.Count - 1) / Points.Count);
         }
     }
 
@@ -26,8 +27,8 @@ public sealed record VisitPoints(IReadOnlyList<int> Points)
 }
 
 /// <summary>
-/// Plays whole visits that begin with a given stroke, with the player's scatter; the strokes after it are chosen by a small search, so that a decision takes some milliseconds. The noise
-/// belongs to the number of the visit: two strokes that are compared meet the same chance.
+/// Plays whole visits that begin with a given stroke, with the player's scatter; the strokes after it are chosen by a small search, so that
+/// a decision takes some milliseconds. The noise belongs to the number of the visit: two strokes that are compared meet the same chance.
 /// </summary>
 /// <param name="question">The table, the player, his wishes and the seed.</param>
 public sealed class BreakOutlook(BreakQuestion question)
@@ -64,7 +65,8 @@ public sealed class BreakOutlook(BreakQuestion question)
 
         public int Visit(FrameState start, PlannedStroke? first, int seed, CancellationToken cancel) => _playout.Play(
             start,
-            (frame, stroke) => stroke == 0 && first is not null ? first : _search.Run(frame, FastBudget, cancel).Best is [var best, ..] ? best.Stroke : null,
+            (frame, stroke) => stroke == 0
+                && first is not null ? first : _search.Run(frame, FastBudget, cancel).Best is [var best, ..] ? best.Stroke : null,
             seed,
             cancel).Points;
     }

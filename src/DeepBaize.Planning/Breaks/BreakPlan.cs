@@ -81,7 +81,9 @@ public sealed record OtherBall(BallId Ball, RatedStroke Best, double Cost);
 /// <param name="Others">The other balls that are on, the cheapest first.</param>
 /// <param name="Closed">Reds that are shut in, before and after the first stroke.</param>
 /// <param name="Remedies">Ways on when only colours are left and one stands in the way; only in the last answer.</param>
-/// <param name="MissLeaves">The opponent's best pot when it is missed, as a mean chance over the misses that were sampled; null when none was.</param>
+/// <param name="MissLeaves">
+/// The opponent's best pot when it is missed, as a mean chance over the misses that were sampled; null when none was.
+/// </param>
 /// <param name="Played">Strokes simulated.</param>
 /// <param name="IsFinal">True for the last answer.</param>
 public sealed record BreakPlan(

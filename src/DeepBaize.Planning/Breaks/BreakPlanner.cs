@@ -8,7 +8,8 @@ using DeepBaize.Table;
 namespace DeepBaize.Planning.Breaks;
 
 /// <summary>
-/// Plans a break: searches with growing budgets, tells each time the best line, then why it is best and what other balls cost. One instance serves one plan at a time.
+/// Plans a break: searches with growing budgets, tells each time the best line, then why it is best and what other balls cost. One instance
+/// serves one plan at a time.
 /// </summary>
 public sealed class BreakPlanner
 {
@@ -145,7 +146,8 @@ public sealed class BreakPlanner
         {
             var placed = At(frame, place);
             var found = SearchFirst(placed, Math.Max(LeastBudget, budget / PlacesSearched), budget, ref played, cancel);
-            if (found.Best.Count > 0 && (best.Found.Best.Count == 0 || found.Best[0].Worth > best.Found.Best[0].Worth)) best = (placed, found);
+            if (found.Best.Count > 0 && (best.Found.Best.Count == 0 || found.Best[0].Worth > best.Found.Best[0].Worth))
+                best = (placed, found);
         }
 
         return best;
@@ -175,7 +177,8 @@ public sealed class BreakPlanner
         {
             var across = Measurements.DRadius * (2.0 * i / PlacesAcross - 1);
             places.Add(TheD.Centre.Offset(0, across));
-            if (i > 0 && i < PlacesAcross) places.Add(TheD.Centre.Offset(-Math.Sqrt(Measurements.DRadius * Measurements.DRadius - across * across), across));
+            if (i > 0 && i < PlacesAcross)
+                places.Add(TheD.Centre.Offset(-Math.Sqrt(Measurements.DRadius * Measurements.DRadius - across * across), across));
         }
 
         return places.Where(place => TheD.Contains(place) && others.TrueForAll(other => other.DistanceTo(place) >= frame.Gauge.Diameter));

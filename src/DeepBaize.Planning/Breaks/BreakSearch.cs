@@ -19,7 +19,8 @@ public sealed record BreakQuestion(
 
 /// <summary>
 /// Finds the stroke whose outcomes are worth most over the player's scatter. Many strokes are aimed and played once as they are meant;
-/// those that promise most are sampled by sequential halving, all strokes with the same draws. The budget is counted in strokes simulated; the same question and budget give the same answer on any number of threads. One instance serves one search at a time.
+/// those that promise most are sampled by sequential halving, all strokes with the same draws. The budget is counted in strokes simulated;
+/// the same question and budget give the same answer on any number of threads. One instance serves one search at a time.
 /// </summary>
 public sealed class BreakSearch
 {

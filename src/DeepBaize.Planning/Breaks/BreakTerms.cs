@@ -20,9 +20,13 @@ public enum BreakGoal
 /// <param name="Rest">False to leave out strokes that need a rest or the other hand.</param>
 /// <param name="Only">The only ball to play at; null for any that is on.</param>
 /// <param name="Goal">What the visit is for.</param>
-/// <param name="Approach">On which side of straight the player likes to be on colours, high or low; null when it is all the same. Strokes that come out on the other are marked down.</param>
+/// <param name="Approach">
+/// On which side of straight the player likes to be on colours, high or low; null when it is all the same. Strokes that come out on the
+/// other are marked down.
+/// </param>
 public sealed record BreakWishes(
-    bool Side = true, bool Cushion = true, bool Rest = true, BallId? Only = null, BreakGoal Goal = BreakGoal.Score, SideOfStraight? Approach = null)
+    bool Side = true, bool Cushion = true, bool Rest = true, BallId? Only = null, BreakGoal Goal = BreakGoal.Score,
+    SideOfStraight? Approach = null)
 {
     /// <summary>Nothing is ruled out.</summary>
     public static BreakWishes Free { get; } = new();

@@ -10,13 +10,16 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Planning.Breaks;
 
 /// <summary>
-/// Finds the strokes that are worth sampling: strokes of a fixed list at the pots that promise most, then strokes near those of them that promise most. Each is aimed and played once as meant.
+/// Finds the strokes that are worth sampling: strokes of a fixed list at the pots that promise most, then strokes near those of them that
+/// promise most. Each is aimed and played once as meant.
 /// </summary>
 /// <param name="question">What the search is about.</param>
 /// <param name="workers">Its threads.</param>
 internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers workers)
 {
-    /// <summary>Strokes that it takes to aim one and play it as meant, about; the solver starts from the straight line and needs few.</summary>
+    /// <summary>
+    /// Strokes that it takes to aim one and play it as meant, about; the solver starts from the straight line and needs few.
+    /// </summary>
     private const int PerCandidate = 4;
 
     /// <summary>More strokes at few pots find better positions than few strokes at many; docs/planning.md.</summary>
@@ -74,7 +77,8 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// True when there are strokes at the pot to which straight lines give most, and the first of them pots about as often as they say.
     /// </summary>
     private bool KeepsItsPromise(
-        FrameState frame, Layout layout, IReadOnlyList<LeavePot> pots, List<StrokeCandidate> found, ref int played, CancellationToken cancel)
+        FrameState frame, Layout layout, IReadOnlyList<LeavePot> pots, List<StrokeCandidate> found, ref int played,
+        CancellationToken cancel)
     {
         if (found.Find(one => one.Pot.Pot == pots[0].Pot) is not { } first) return false;
         played += Proofs;
@@ -134,7 +138,9 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// <summary>Pots that are on by straight lines, the likeliest first.</summary>
     private List<LeavePot> Listed(FrameState frame) => [.. workers.First.Gauge.Read(frame).Where(pot => IsWanted(pot.Pot.Ball))];
 
-    /// <summary>Pots of which none is denied for want of budget: with the stroke that solved it each costs next to nothing to try.</summary>
+    /// <summary>
+    /// Pots of which none is denied for want of budget: with the stroke that solved it each costs next to nothing to try.
+    /// </summary>
     private static IEnumerable<LeavePot> Likely(IReadOnlyList<LeavePot> pots) =>
         pots.Where(pot => pot.Chance >= Undenied).OrderByDescending(pot => pot.Chance).Take(Likeliest);
 
@@ -158,7 +164,8 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
             foreach (var dials in DialList.Near(parent.Dials))
             {
                 if (near.Count >= most) return near;
-                if (!found.Exists(other => IsLike(other.Pot, other.Dials)) && !near.Exists(other => IsLike(other.Pot, other.Dials))) near.Add((parent.Pot, dials));
+                if (!found.Exists(other => IsLike(other.Pot, other.Dials)) && !near.Exists(other => IsLike(other.Pot, other.Dials)))
+                    near.Add((parent.Pot, dials));
                 bool IsLike(in LeavePot pot, Dials other) => pot.Pot == parent.Pot.Pot && DialList.AreAlike(other, dials);
             }
         }
@@ -166,7 +173,8 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         return near;
     }
 
-    private (List<StrokeCandidate> Found, int Played) Try(FrameState frame, Layout layout, List<(LeavePot Pot, Dials Dials)> strokes, CancellationToken cancel)
+    private (List<StrokeCandidate> Found, int Played) Try(
+        FrameState frame, Layout layout, List<(LeavePot Pot, Dials Dials)> strokes, CancellationToken cancel)
     {
         var found = new StrokeCandidate?[strokes.Count];
         var played = new int[strokes.Count];
@@ -189,7 +197,8 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var ruling = trial.Ruling;
         if (ruling.Points == 0 || (!question.Wishes.Cushion && trial.Result.WhiteCushions.Count > 0)) return null;
         var cost = question.Striker.Preferences.Cost(stroke.Strike.Side, stroke.Strike.Height, stroke.Way > Cueing.BridgeWay.Stretched);
-        return new StrokeCandidate(pot, dials, asked, pot.Chance * worker.Worth.After(ruling), Math.Max(0, 1 - cost / 100) * Approach(ruling.Next, worker));
+        return new StrokeCandidate(
+            pot, dials, asked, pot.Chance * worker.Worth.After(ruling), Math.Max(0, 1 - cost / 100) * Approach(ruling.Next, worker));
     }
 
     /// <summary>What is left of a stroke's worth when it comes out on the side of the next colour that the player does not like.</summary>

@@ -18,8 +18,8 @@ namespace DeepBaize.Planning.Breaks;
 public sealed record Remedy(BallId? Pushed, RatedStroke Best, Chance Pushes, Chance Frees, Chance Fouls);
 
 /// <summary>
-/// Looks for ways out when only colours are left and one stands in the way of another: the ball on to a pocket that is free, and pots after which the white pushes a colour aside. Every way
-/// is sampled over the player's scatter. One instance serves one thread at a time.
+/// Looks for ways out when only colours are left and one stands in the way of another: the ball on to a pocket that is free, and pots after
+/// which the white pushes a colour aside. Every way is sampled over the player's scatter. One instance serves one thread at a time.
 /// </summary>
 public sealed class ColourClearing
 {
@@ -70,11 +70,14 @@ public sealed class ColourClearing
         ArgumentNullException.ThrowIfNull(wishes);
         var blockers = InTheWay(frame);
         if (blockers.Count == 0 || _frames.LayoutOf(frame) is not { } layout) return [];
-        var pushable = frame.ObjectBalls.Where(one => one.Ball != BallsOn.ToBall(frame.On) && blockers.Any(ball => frame.Balls.First(placed => placed.Ball == ball).Place.DistanceTo(one.Place) < Cluster))
+        var pushable = frame.ObjectBalls.Where(
+            one => one.Ball != BallsOn.ToBall(frame.On)
+            && blockers.Any(ball => frame.Balls.First(placed => placed.Ball == ball).Place.DistanceTo(one.Place) < Cluster))
             .Select(one => one.Ball).ToHashSet();
         var aimed = Aimed(frame, layout, wishes, cancel);
         return [.. aimed.GroupBy(one => one.Met is { } met && pushable.Contains(met) ? met : (BallId?)null)
-            .Select(kind => kind.OrderByDescending(one => one.Promise).Take(Tried).Select(one => Sample(frame, layout, kind.Key, one.Stroke, seed, cancel)).MaxBy(remedy => remedy.Best.Worth)!)
+            .Select(kind => kind.OrderByDescending(one => one.Promise).Take(Tried)
+                .Select(one => Sample(frame, layout, kind.Key, one.Stroke, seed, cancel)).MaxBy(remedy => remedy.Best.Worth)!)
             .OrderByDescending(remedy => remedy.Best.Worth)];
     }
 
@@ -102,7 +105,8 @@ public sealed class ColourClearing
     }
 
     /// <summary>Strokes that pot the ball on as meant, with the ball that the white meets after it.</summary>
-    private List<(PlannedStroke Stroke, BallId? Met, double Promise)> Aimed(FrameState frame, Layout layout, BreakWishes wishes, CancellationToken cancel)
+    private List<(PlannedStroke Stroke, BallId? Met, double Promise)> Aimed(
+        FrameState frame, Layout layout, BreakWishes wishes, CancellationToken cancel)
     {
         var found = new List<(PlannedStroke, BallId?, double)>();
         foreach (var pot in _gauge.Read(frame).Take(MostPots))
@@ -125,7 +129,8 @@ public sealed class ColourClearing
         Sampler.Play(_frames.Trials, new TrialQuestion(frame, layout, stroke), DrawSeries.Even(seed), 0, Samples, Count, cancel);
         var mean = sum / Samples;
         var error = Math.Sqrt(Math.Max(0, squares / Samples - mean * mean) / (Samples - 1));
-        return new Remedy(pushed, new RatedStroke(stroke, mean, error, Samples, good), new Chance(pushes, Samples), new Chance(frees, Samples), new Chance(fouls, Samples));
+        return new Remedy(pushed, new RatedStroke(stroke, mean, error, Samples, good), new Chance(pushes, Samples),
+            new Chance(frees, Samples), new Chance(fouls, Samples));
 
         void Count(Trial trial)
         {

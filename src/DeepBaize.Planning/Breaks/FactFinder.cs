@@ -42,9 +42,11 @@ public sealed class FactFinder
         {
             var next = line[1].Before;
             var on = _gauge.Read(next);
-            facts.AddRange(Opened(step, next).Select(ball => new PlanFact(FactKind.Opens, [.. on.Where(pot => pot.Pot.Ball == ball)], BallValue.Of(ball))));
+            facts.AddRange(Opened(step, next)
+                .Select(ball => new PlanFact(FactKind.Opens, [.. on.Where(pot => pot.Pot.Ball == ball)], BallValue.Of(ball))));
             var good = on.Where(pot => pot.IsOn).ToList();
-            if (good.Select(pot => pot.Pot.Ball).Distinct().Count() > 1) facts.Add(new PlanFact(FactKind.Alternates, good, good.Select(pot => pot.Pot.Ball).Distinct().Count()));
+            if (good.Select(pot => pot.Pot.Ball).Distinct().Count() > 1)
+                facts.Add(new PlanFact(FactKind.Alternates, good, good.Select(pot => pot.Pot.Ball).Distinct().Count()));
             var chosen = on.Where(pot => pot.Pot.Ball == line[1].Stroke.Pot.Ball && pot.Pot.Pocket == line[1].Stroke.Pot.Pocket).ToList();
             if (chosen.Count > 0) facts.Add(new PlanFact(FactKind.Angle, chosen, Math.Abs(chosen[0].CutRadians) * 180 / Math.PI));
             if (chosen.Count > 0 && chosen[0].Way <= BridgeWay.Stretched) facts.Add(new PlanFact(FactKind.Reach, chosen, 0));
@@ -78,7 +80,8 @@ public sealed class FactFinder
         if (!BallSet.IsRed(step.Stroke.Pot.Ball)) return null;
         var counts = RedsByRegion.Count(step.Before.ObjectBalls, RedsByRegion.Usual);
         var own = counts.FirstOrDefault(count => count.Reds.Contains(step.Stroke.Pot.Ball));
-        return own is not null && own.Reds.Count > 1 && counts.All(count => count == own || count.Reds.Count < own.Reds.Count) ? own.Reds.Count - 1 : null;
+        return own is not null && own.Reds.Count > 1
+            && counts.All(count => count == own || count.Reds.Count < own.Reds.Count) ? own.Reds.Count - 1 : null;
     }
 
     private static bool IsWorthSaying(PlanFact fact) => fact.Kind != FactKind.Angle || fact.Value is > StraightDegrees and < ThinDegrees;

@@ -6,8 +6,9 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Planning.Breaks;
 
 /// <summary>
-/// What places of the white are worth while the other balls lie the same: a worth of the next pot alone, kept for cells of the table as they are asked for, and one that looks a stroke
-/// further, at where the white can run from the pot and what it finds there. Many leaves of a search differ by the white alone and find their cells known.
+/// What places of the white are worth while the other balls lie the same: a worth of the next pot alone, kept for cells of the table as
+/// they are asked for, and one that looks a stroke further, at where the white can run from the pot and what it finds there. Many leaves of
+/// a search differ by the white alone and find their cells known.
 /// </summary>
 internal sealed class LeaveMap
 {
@@ -22,7 +23,9 @@ internal sealed class LeaveMap
     /// <summary>A pot that promises less than this share of the best is taken to lead on like the best.</summary>
     private const double Similar = 0.8;
 
-    /// <summary>A leave with a doubtful pot is worth less than in proportion: what comes after is doubtful too. Read off visits that were played.</summary>
+    /// <summary>
+    /// A leave with a doubtful pot is worth less than in proportion: what comes after is doubtful too. Read off visits that were played.
+    /// </summary>
     private const double ChancePower = 1.2;
 
     /// <summary>Weight of the second best pot where the white's runs are left out.</summary>
@@ -63,7 +66,8 @@ internal sealed class LeaveMap
     /// <summary>True for a frame in which the same is on and the balls lie so.</summary>
     /// <param name="frame">The frame.</param>
     /// <param name="balls">Its balls without the white.</param>
-    public bool IsOf(FrameState frame, IReadOnlyList<PlacedBall> balls) => _frame.On == frame.On && _frame.IsFreeBall == frame.IsFreeBall && _lines.Are(balls);
+    public bool IsOf(FrameState frame, IReadOnlyList<PlacedBall> balls) =>
+        _frame.On == frame.On && _frame.IsFreeBall == frame.IsFreeBall && _lines.Are(balls);
 
     /// <summary>Points of a pot's ball and what may follow.</summary>
     public double Prize(in LeavePot pot)
@@ -82,7 +86,8 @@ internal sealed class LeaveMap
         Span<LeavePot> pots = stackalloc LeavePot[Looked];
         Span<double> promises = stackalloc double[Looked];
         var count = Best(white, pots, promises);
-        if (!_tools.Has(LeaveParts.Runs)) return _tools.Has(LeaveParts.Alternatives) ? promises[0] + PlainSecond * promises[1] : promises[0];
+        if (!_tools.Has(LeaveParts.Runs))
+            return _tools.Has(LeaveParts.Alternatives) ? promises[0] + PlainSecond * promises[1] : promises[0];
         var (first, second, next) = (0.0, 0.0, 0.0);
         for (var i = 0; i < count; i++)
         {
@@ -95,7 +100,10 @@ internal sealed class LeaveMap
         return _tools.Has(LeaveParts.Alternatives) ? first + _weights.Second * second : first;
     }
 
-    /// <summary>Points that follow a pot by where the white can run from it: a mean of the runs and the best of them, less for a long way to the ball or a thin pot, more at the top end and with reds to pot.</summary>
+    /// <summary>
+    /// Points that follow a pot by where the white can run from it: a mean of the runs and the best of them, less for a long way to the
+    /// ball or a thin pot, more at the top end and with reds to pot.
+    /// </summary>
     private double Next(Place white, in LeavePot pot)
     {
         if (After(pot.Pot.Ball) is not { } next) return 0;
@@ -110,7 +118,8 @@ internal sealed class LeaveMap
             sum += cell;
         }
 
-        return (_weights.Most * most + _weights.Mean * sum / ends.Length) * _weights.Setting(line.Contact, _reds) * (_tools.Has(LeaveParts.Angle) ? _weights.Ease(pot, _tools.Gifts.Miss) : 1);
+        return (_weights.Most * most + _weights.Mean * sum / ends.Length) * _weights.Setting(line.Contact, _reds) * (
+            _tools.Has(LeaveParts.Angle) ? _weights.Ease(pot, _tools.Gifts.Miss) : 1);
     }
 
     private double Ease(in LeavePot pot) => _tools.Has(LeaveParts.Angle) ? LeaveWeights.Ease(pot.CutRadians) : 1;
@@ -138,7 +147,10 @@ internal sealed class LeaveMap
         return cell;
     }
 
-    /// <summary>Finds the pots that promise most from a place, best first, by their chance and what the balls have to give; returns how many there are.</summary>
+    /// <summary>
+    /// Finds the pots that promise most from a place, best first, by their chance and what the balls have to give; returns how many there
+    /// are.
+    /// </summary>
     private int Best(Place white, Span<LeavePot> pots, Span<double> promises)
     {
         promises.Clear();
@@ -148,7 +160,8 @@ internal sealed class LeaveMap
             var (points, after) = _prizes[_lines.Lines[i].Index];
             if (points == 0 || !_lines.Lines[i].IsFree) continue;
             // Only what can still be among the best is looked at closely.
-            var least = count < pots.Length ? LeaveGauge.LeastChance : Math.Max(LeaveGauge.LeastChance, Math.Pow(promises[^1] / (points + after), 1 / ChancePower));
+            var least = count < pots.Length
+                ? LeaveGauge.LeastChance : Math.Max(LeaveGauge.LeastChance, Math.Pow(promises[^1] / (points + after), 1 / ChancePower));
             if (least >= 1 || _tools.Gauge.Estimate(white, _lines, i, least) is not { } pot) continue;
             var promise = Math.Pow(pot.Chance, ChancePower) * (points + after * Ease(pot));
             var at = count < pots.Length ? count++ : promise > promises[^1] ? count - 1 : count;

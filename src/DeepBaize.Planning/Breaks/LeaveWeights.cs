@@ -5,20 +5,24 @@ using DeepBaize.Table;
 namespace DeepBaize.Planning.Breaks;
 
 /// <summary>
-/// How the parts of a leave's worth count: chance to a power times points and what follows by the white's runs. Fitted to visits that were played by three players;
-/// docs/planning.md.
+/// How the parts of a leave's worth count: chance to a power times points and what follows by the white's runs. Fitted to visits that were
+/// played by three players; docs/planning.md.
 /// </summary>
 /// <param name="ChancePower">Power of the pot's chance.</param>
 /// <param name="Points">Weight of the ball's own points.</param>
 /// <param name="Second">Weight of the second best pot.</param>
 /// <param name="Most">Weight of the best of the white's runs.</param>
 /// <param name="Mean">Weight of their mean.</param>
-/// <param name="PerMetre">What each metre of the white's way to the ball takes of what follows, times the chance to miss a comfortable pot: whose pots waver, his positions do.</param>
+/// <param name="PerMetre">
+/// What each metre of the white's way to the ball takes of what follows, times the chance to miss a comfortable pot: whose pots waver, his
+/// positions do.
+/// </param>
 /// <param name="PerDegree">The same for each degree of the cut beyond what is thin.</param>
 /// <param name="PerMetreUp">What each metre towards the top cushion adds to what follows: players stay at the top end.</param>
 /// <param name="PerRed">What each red that can be potted adds to it.</param>
 internal readonly record struct LeaveWeights(
-    double ChancePower, double Points, double Second, double Most, double Mean, double PerMetre, double PerDegree, double PerMetreUp, double PerRed)
+    double ChancePower, double Points, double Second, double Most, double Mean, double PerMetre, double PerDegree, double PerMetreUp,
+    double PerRed)
 {
     /// <summary>The cut, in degrees, up to which position does not suffer: a straight pot leaves stun, screw and follow.</summary>
     private const double ThinFrom = 40;

@@ -8,8 +8,9 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Planning.Breaks;
 
 /// <summary>
-/// The points that a player can expect from a leave, estimated in microseconds: the pots that are on, where the white can run from them, what it finds there, and what the balls still give
-/// to a player who pots and keeps position with a constant chance. docs/planning.md says how the weights were found and what each part brings.
+/// The points that a player can expect from a leave, estimated in microseconds: the pots that are on, where the white can run from them,
+/// what it finds there, and what the balls still give to a player who pots and keeps position with a constant chance. docs/planning.md says
+/// how the weights were found and what each part brings.
 /// </summary>
 public sealed class LeaveWorth : IPotWorth
 {

@@ -4,7 +4,9 @@ using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Breaks;
 
-/// <summary>How well each ball can be potted from a comfortable place of the white: what a table has to give, wherever the white lies.</summary>
+/// <summary>
+/// How well each ball can be potted from a comfortable place of the white: what a table has to give, wherever the white lies.
+/// </summary>
 public sealed class OpenBalls
 {
     /// <summary>How far behind the contact the white is thought to lie, in metres, and the cut.</summary>

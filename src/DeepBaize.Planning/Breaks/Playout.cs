@@ -27,7 +27,8 @@ public sealed class Playout
     private readonly LeaveGauge _gauge;
 
     /// <summary>Prepares a player on a table.</summary>
-    public Playout(TableInUse table, PlayerProfile player) => (_frames, _gauge) = (new FramePlayer(table, player), new LeaveGauge(table, player));
+    public Playout(TableInUse table, PlayerProfile player) =>
+        (_frames, _gauge) = (new FramePlayer(table, player), new LeaveGauge(table, player));
 
     /// <summary>One visit: until a miss, a foul, nothing on or the end of the frame.</summary>
     /// <param name="start">The frame.</param>
@@ -46,7 +47,12 @@ public sealed class Playout
             visit = visit with { Points = visit.Points + ruling.Points, Strokes = visit.Strokes + 1 };
             if (ruling.Points == 0) break;
             var isKept = ruling.StaysAtTable && HasPot(ruling.Next);
-            visit = visit with { Pots = visit.Pots + 1, Kept = visit.Kept + (isKept ? 1 : 0), Colours = visit.Colours + (stroke.Pot.Ball >= BallId.Yellow ? 1 : 0) };
+            visit = visit with
+            {
+                Pots = visit.Pots + 1,
+                Kept = visit.Kept + (isKept ? 1 : 0),
+                Colours = visit.Colours + (stroke.Pot.Ball >= BallId.Yellow ? 1 : 0)
+            };
             if (!ruling.StaysAtTable) break;
             frame = ruling.Next;
         }

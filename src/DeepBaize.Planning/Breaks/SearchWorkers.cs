@@ -43,7 +43,8 @@ internal sealed class SearchWorkers
         }
 
         var next = -1;
-        Parallel.For(0, _workers.Length, new ParallelOptions { MaxDegreeOfParallelism = _workers.Length, CancellationToken = cancel }, thread =>
+        Parallel.For(0, _workers.Length, new ParallelOptions { MaxDegreeOfParallelism = _workers.Length, CancellationToken = cancel },
+            thread =>
         {
             for (var i = Interlocked.Increment(ref next); i < count; i = Interlocked.Increment(ref next))
             {

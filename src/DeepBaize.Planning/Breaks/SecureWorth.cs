@@ -4,8 +4,8 @@ using DeepBaize.Rules;
 namespace DeepBaize.Planning.Breaks;
 
 /// <summary>
-/// What an outcome is worth to a player who wants the frame and not the points: the chance that the visit brings a lead of more than is left. Points of a visit from a leave are taken to
-/// be spread like waiting times about what the leave is worth (estimate).
+/// What an outcome is worth to a player who wants the frame and not the points: the chance that the visit brings a lead of more than is
+/// left. Points of a visit from a leave are taken to be spread like waiting times about what the leave is worth (estimate).
 /// </summary>
 /// <param name="points">What leaves are worth in points.</param>
 public sealed class SecureWorth(LeaveWorth points) : IPotWorth

@@ -37,7 +37,8 @@ internal sealed class StrokeCandidate(LeavePot pot, Dials dials, TrialQuestion q
     /// <summary>Plays it with further draws of a seed.</summary>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public void Sample(SearchWorker worker, int draws, int seed, CancellationToken cancel) => Sampler.Play(
-        worker.Player.Trials, question, DrawSeries.Even(seed), _samples, draws, trial => Count(trial.Ruling, worker.Worth.After(trial.Ruling)), cancel);
+        worker.Player.Trials, question, DrawSeries.Even(seed), _samples, draws, trial =>
+            Count(trial.Ruling, worker.Worth.After(trial.Ruling)), cancel);
 
     /// <summary>What it came to.</summary>
     public RatedStroke Tell()

@@ -5,7 +5,9 @@ using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Breaks;
 
-/// <summary>What the balls of a table have to give to a player who pots and keeps position with a constant chance, wherever the white lies.</summary>
+/// <summary>
+/// What the balls of a table have to give to a player who pots and keeps position with a constant chance, wherever the white lies.
+/// </summary>
 /// <param name="Reds">Reds, each counted by how it can be potted.</param>
 /// <param name="Count">Reds that are up.</param>
 /// <param name="Colour">Points that a colour brings after a red, on average.</param>
@@ -16,7 +18,10 @@ internal readonly record struct TableGift(double Reds, int Count, double Colour,
 /// <summary>Reads what tables have to give a player. One instance serves one thread.</summary>
 internal sealed class TableGifts
 {
-    /// <summary>A player is taken to go on from a stroke with a chance that is a comfortable pot's to this power. Of those tried it tells most of what visits came to; docs/planning.md.</summary>
+    /// <summary>
+    /// A player is taken to go on from a stroke with a chance that is a comfortable pot's to this power. Of those tried it tells most of
+    /// what visits came to; docs/planning.md.
+    /// </summary>
     private const double GoesOn = 0.42;
 
     /// <summary>Reds that cannot be potted where they lie count for this much: the pack may be opened.</summary>
@@ -69,7 +74,8 @@ internal sealed class TableGifts
             {
                 reds += Math.Max(open, ClosedRed);
                 count++;
-                regions[Math.Clamp((int)(balls[i].Place.X / Measurements.Length * 4), 0, 3) * 2 + (balls[i].Place.Y > Measurements.CentreLine ? 1 : 0)]++;
+                regions[Math.Clamp((int)(balls[i].Place.X / Measurements.Length * 4), 0, 3) * 2
+                    + (balls[i].Place.Y > Measurements.CentreLine ? 1 : 0)]++;
                 continue;
             }
 
@@ -87,7 +93,8 @@ internal sealed class TableGifts
     }
 
     /// <summary>
-    /// What is left of what follows by how near each ball lies to those that follow it: colours to the reds, reds to the colours, those most that can be potted and that count most.
+    /// What is left of what follows by how near each ball lies to those that follow it: colours to the reds, reds to the colours, those
+    /// most that can be potted and that count most.
     /// </summary>
     /// <param name="lines">The lines of the balls.</param>
     /// <param name="into">Takes a factor for each ball, 1 at a usual distance.</param>

@@ -3,7 +3,9 @@ using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Cueing;
 
-/// <summary>Finds room for the bridge behind the white: on the cloth, on the cushion, or over a ball. The lengths are common practice, no source.</summary>
+/// <summary>
+/// Finds room for the bridge behind the white: on the cloth, on the cushion, or over a ball. The lengths are common practice, no source.
+/// </summary>
 public static class BridgeRoom
 {
     /// <summary>Usual distance from bridge to tip in metres: about ten inches (common practice, no source).</summary>
@@ -36,7 +38,8 @@ public static class BridgeRoom
 
         // No room: the hand stands as high as it can behind the nearest ball and bridges over it.
         var usual = At(UsualLength);
-        var over = layout.Balls.Where(other => other.Ball != BallId.Cue && Behind(other.Place) > 0).OrderBy(other => other.Place.SquaredDistanceTo(usual))
+        var over = layout.Balls.Where(other => other.Ball != BallId.Cue && Behind(other.Place) > 0)
+            .OrderBy(other => other.Place.SquaredDistanceTo(usual))
             .Select(other => (BallId?)other.Ball).FirstOrDefault();
         return new Bridge(usual, UsualLength, Beyond(usual) > 0, over);
 

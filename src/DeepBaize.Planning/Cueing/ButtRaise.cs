@@ -5,15 +5,17 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Planning.Cueing;
 
 /// <summary>
-/// The least angle by which the butt is raised so that the cue clears the cushion and the balls behind the white: the cue's axis goes through the centre of the
-/// tip's dome, its underside passes above the rail and above each ball under it.
+/// The least angle by which the butt is raised so that the cue clears the cushion and the balls behind the white: the cue's axis goes
+/// through the centre of the tip's dome, its underside passes above the rail and above each ball under it.
 /// </summary>
 public sealed class ButtRaise
 {
     /// <summary>A cue is never quite level: least elevation in degrees (common practice, no source).</summary>
     public const double LeastDegrees = 2;
 
-    /// <summary>Elevation in degrees beyond which a stroke is no ordinary one any more and is not proposed (estimate, common practice, no source).</summary>
+    /// <summary>
+    /// Elevation in degrees beyond which a stroke is no ordinary one any more and is not proposed (estimate, common practice, no source).
+    /// </summary>
     public const double MostDegrees = 20;
 
     private const double Steepest = 80;
@@ -50,7 +52,9 @@ public sealed class ButtRaise
         _railBehind = _noseBehind + BridgeRoom.RailDepth / Math.Abs(alongX < alongY ? cos : sin);
     }
 
-    /// <summary>The least elevation in degrees with the tip at a point of the face; positive infinity when nothing short of upright clears.</summary>
+    /// <summary>
+    /// The least elevation in degrees with the tip at a point of the face; positive infinity when nothing short of upright clears.
+    /// </summary>
     /// <param name="side">Contact point right of centre seen along the cue, in ball radii.</param>
     /// <param name="height">Contact point above centre seen along the cue, in ball radii.</param>
     public double Degrees(double side, double height)
@@ -79,7 +83,8 @@ public sealed class ButtRaise
         return Math.Min(alongX, alongY);
     }
 
-    private static (double AlongX, double AlongY) Ways(Place white, double cos, double sin) => (Way(white.X, Measurements.Length, cos), Way(white.Y, Measurements.Width, sin));
+    private static (double AlongX, double AlongY) Ways(Place white, double cos, double sin) =>
+        (Way(white.X, Measurements.Length, cos), Way(white.Y, Measurements.Width, sin));
 
     private bool Clears(double side, double height, double degrees)
     {

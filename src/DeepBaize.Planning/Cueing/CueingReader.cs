@@ -21,7 +21,8 @@ public readonly record struct FaceLimit(double Side, double Lowest);
 /// <param name="Factor">What the stance multiplies all spreads with, 1 for a plain one.</param>
 /// <param name="HardestPace">Hardest pace that is recommended here (estimate, common practice, no source).</param>
 public sealed record CueingAnswer(
-    Stance Best, IReadOnlyList<Stance> Sides, Bridge Bridge, double ElevationDegrees, IReadOnlyList<FaceLimit> Face, double Factor, double HardestPace)
+    Stance Best, IReadOnlyList<Stance> Sides, Bridge Bridge, double ElevationDegrees, IReadOnlyList<FaceLimit> Face, double Factor,
+    double HardestPace)
 {
     /// <summary>Elevation in degrees from which flight and swerve of a raised butt matter, which are not simulated yet.</summary>
     public const double LevelDegrees = 5;
@@ -69,7 +70,8 @@ public static class CueingReader
     /// <param name="strike">The stroke.</param>
     public static CueingAnswer Read(Layout layout, PlayerProfile player, in Strike strike)
     {
-        var raise = new ButtRaise(layout, strike.DirectionRadians, player?.Physique.CueLength ?? throw new ArgumentNullException(nameof(player)));
+        var raise = new ButtRaise(
+            layout, strike.DirectionRadians, player?.Physique.CueLength ?? throw new ArgumentNullException(nameof(player)));
         var bridge = BridgeRoom.Find(layout, strike.DirectionRadians);
         var white = layout[BallId.Cue]!.Value;
         var sides = StanceFinder.Find(player.Physique, bridge.Place, white, strike.DirectionRadians, bridge.Over is not null);
@@ -91,7 +93,8 @@ public static class CueingReader
         ArgumentNullException.ThrowIfNull(layout);
         ArgumentNullException.ThrowIfNull(player);
         var bridge = BridgeRoom.Find(layout, strike.DirectionRadians);
-        var best = StanceFinder.Best(player, bridge.Place, layout[BallId.Cue]!.Value, strike.DirectionRadians, bridge.Over is not null).Stance;
+        var best = StanceFinder.Best(
+            player, bridge.Place, layout[BallId.Cue]!.Value, strike.DirectionRadians, bridge.Over is not null).Stance;
         var elevation = new ButtRaise(layout, strike.DirectionRadians, player.Physique.CueLength).Degrees(strike.Side, strike.Height);
         var factor = Factor(player.Errors.Factors, best, bridge, elevation);
         var pace = Math.Clamp(Pace.FromSpeed(strike.WhiteSpeed), Pace.Softest, Pace.Hardest);
@@ -128,7 +131,10 @@ public static class CueingReader
             * (1 + factors.PerDegree * raised);
     }
 
-    /// <summary>What a cushion behind the white multiplies a player's spreads with, nothing else being in the way: the hand on it, and the butt raised over it.</summary>
+    /// <summary>
+    /// What a cushion behind the white multiplies a player's spreads with, nothing else being in the way: the hand on it, and the butt
+    /// raised over it.
+    /// </summary>
     /// <param name="table">The table.</param>
     /// <param name="player">The player.</param>
     /// <param name="noseBehind">Metres from the white's centre back to the nose line along the cue.</param>
@@ -137,10 +143,13 @@ public static class CueingReader
     {
         ArgumentNullException.ThrowIfNull(table);
         ArgumentNullException.ThrowIfNull(player);
-        var white = new PlacedBall(BallId.Cue, new Place(Math.Max(noseBehind, table.Conditions.Gauge.CushionInset), Measurements.CentreLine));
-        var layout = LayoutRules.TryBuild([white], table.Outline, table.Conditions.Gauge, LayoutMode.Free, out _) ?? throw new InvalidOperationException("A white lies alone on the centre line.");
+        var white = new PlacedBall(
+            BallId.Cue, new Place(Math.Max(noseBehind, table.Conditions.Gauge.CushionInset), Measurements.CentreLine));
+        var layout = LayoutRules.TryBuild([white], table.Outline, table.Conditions.Gauge, LayoutMode.Free, out _)
+            ?? throw new InvalidOperationException("A white lies alone on the centre line.");
         var elevation = Math.Min(new ButtRaise(layout, 0, player.Physique.CueLength).Degrees(0, height), ButtRaise.MostDegrees);
-        return (BridgeRoom.Find(layout, 0).IsOnCushion ? player.Errors.Factors.OffCushion : 1) * (1 + player.Errors.Factors.PerDegree * (elevation - ButtRaise.LeastDegrees));
+        return (BridgeRoom.Find(layout, 0).IsOnCushion ? player.Errors.Factors.OffCushion : 1) * (
+            1 + player.Errors.Factors.PerDegree * (elevation - ButtRaise.LeastDegrees));
     }
 
     private static List<FaceLimit> FaceOf(ButtRaise raise)

@@ -4,8 +4,9 @@ using DeepBaize.Table;
 namespace DeepBaize.Planning.Cueing;
 
 /// <summary>
-/// Where a player can stand for a stroke. A right-hander's body is left of the cue or astride its line, no farther ahead than the bridge. Everything is found for a right-hander; a
-/// left-hander is seen in the mirror, so that the mirrored stroke has exactly the mirrored answer.
+/// Where a player can stand for a stroke. A right-hander's body is left of the cue or astride its line, no farther ahead than the bridge.
+/// Everything is found for a right-hander; a left-hander is seen in the mirror, so that the mirrored stroke has exactly the mirrored
+/// answer.
 /// </summary>
 internal static class StanceFinder
 {
@@ -24,14 +25,16 @@ internal static class StanceFinder
         if (physique.Hand == Hand.Left)
         {
             var seen = Find(physique with { Hand = Hand.Right }, bridge.Mirrored(), white.Mirrored(), -directionRadians, hasBallUnderRest);
-            return [.. seen.Select(stance => stance with { Side = Cushions.Mirrored(stance.Side), Feet = stance.Feet.Mirrored() }).OrderBy(stance => stance.Side)];
+            return [.. seen.Select(stance => stance with { Side = Cushions.Mirrored(stance.Side), Feet = stance.Feet.Mirrored() })
+                .OrderBy(stance => stance.Side)];
         }
 
         return [.. Enum.GetValues<CushionId>().Select(side => AtSide(physique, side, bridge, white, directionRadians, hasBallUnderRest))];
     }
 
     /// <summary>The stance that costs least, and what it multiplies the spreads with.</summary>
-    public static (Stance Stance, double Factor) Best(PlayerProfile player, Place bridge, Place white, double directionRadians, bool hasBallUnderRest)
+    public static (Stance Stance, double Factor) Best(
+        PlayerProfile player, Place bridge, Place white, double directionRadians, bool hasBallUnderRest)
     {
         // Asked for every pot of every leave: nothing is listed, and nothing allocated.
         var isLeft = player.Physique.Hand == Hand.Left;
@@ -47,12 +50,16 @@ internal static class StanceFinder
         return (isLeft ? best with { Side = Cushions.Mirrored(best.Side), Feet = best.Feet.Mirrored() } : best, least);
     }
 
-    /// <summary>How a stroke is reached with the bridge where it usually stands, whatever lies there, and what that multiplies the spreads with: all that a quick look needs.</summary>
+    /// <summary>
+    /// How a stroke is reached with the bridge where it usually stands, whatever lies there, and what that multiplies the spreads with: all
+    /// that a quick look needs.
+    /// </summary>
     public static (BridgeWay Way, double Factor) BestAt(PlayerProfile player, Place white, double directionRadians)
     {
         var (sin, cos) = Math.SinCos(directionRadians);
         var bridge = white.Offset(-BridgeRoom.UsualLength * cos, -BridgeRoom.UsualLength * sin);
-        if (IsPlain(player.Physique, bridge, directionRadians)) return (BridgeWay.Plain, CueingReader.Factor(player.Errors.Factors, BridgeWay.Plain));
+        if (IsPlain(player.Physique, bridge, directionRadians))
+            return (BridgeWay.Plain, CueingReader.Factor(player.Errors.Factors, BridgeWay.Plain));
         var (stance, factor) = Best(player, bridge, white, directionRadians, false);
         return (stance.Way, factor);
     }
@@ -77,7 +84,8 @@ internal static class StanceFinder
         var other = Nearest(side, bridge, direction, -1) is { } wrong && wrong.Over <= physique.Reach
             ? new Stance(side, BridgeWay.OtherHand, wrong.Feet, wrong.Over)
             : (Stance?)null;
-        return WithRest(physique, side, white, direction, hasBallUnderRest) ?? other ?? new Stance(side, BridgeWay.OutOfReach, FootOf(side, bridge), FootOf(side, bridge).DistanceTo(bridge));
+        return WithRest(physique, side, white, direction, hasBallUnderRest) ?? other
+            ?? new Stance(side, BridgeWay.OutOfReach, FootOf(side, bridge), FootOf(side, bridge).DistanceTo(bridge));
     }
 
     /// <summary>With a rest the butt hand must be reached, from either side of the cue.</summary>
@@ -103,14 +111,17 @@ internal static class StanceFinder
         return null;
     }
 
-    /// <summary>The place on a cushion's nose nearest to the bridge at which a body on one side of the cue can stand: 1 left of it, -1 right of it.</summary>
+    /// <summary>
+    /// The place on a cushion's nose nearest to the bridge at which a body on one side of the cue can stand: 1 left of it, -1 right of it.
+    /// </summary>
     private static (Place Feet, double Over)? Nearest(CushionId side, Place bridge, double direction, int way)
     {
         var (sin, cos) = Math.SinCos(direction);
         var alongX = side is CushionId.YellowSide or CushionId.GreenSide;
         var fixedAt = side switch { CushionId.Top => Measurements.Length, CushionId.GreenSide => Measurements.Width, _ => 0 };
         var (least, most) = (0.0, alongX ? Measurements.Length : Measurements.Width);
-        // left = way * (cos (y - by) - sin (x - bx)) >= -Astride;  behind = (bx - x) cos + (by - y) sin in [-AheadOnCushion, FarthestBehind].
+        // left = way * (cos (y - by) - sin (x - bx)) >= -Astride;  behind = (bx - x) cos + (by - y) sin in [-AheadOnCushion,
+        // FarthestBehind].
         var (x0, y0) = alongX ? (0.0, fixedAt) : (fixedAt, 0.0);
         Limit(way * (alongX ? -sin : cos), way * (cos * (y0 - bridge.Y) - sin * (x0 - bridge.X)) + Astride, ref least, ref most);
         var (slope, at) = (alongX ? -cos : -sin, (bridge.X - x0) * cos + (bridge.Y - y0) * sin);

@@ -32,15 +32,18 @@ public readonly record struct LeavePot(
 }
 
 /// <summary>
-/// Estimates in microseconds what a player can pot from a leave: straight lines, what the pocket takes at that angle, and the player's spread of direction. It plays nothing; where a
-/// figure is shown for one pot it is sampled instead. One instance serves one thread at a time.
+/// Estimates in microseconds what a player can pot from a leave: straight lines, what the pocket takes at that angle, and the player's
+/// spread of direction. It plays nothing; where a figure is shown for one pot it is sampled instead. One instance serves one thread at a
+/// time.
 /// </summary>
 public sealed class LeaveGauge
 {
     /// <summary>Pace at which the next pot is thought to be played.</summary>
     private const double UsualPace = 3;
 
-    /// <summary>Height of the tip, in ball radii, at which it is thought to be played from a cushion: above the centre, as the cushion allows.</summary>
+    /// <summary>
+    /// Height of the tip, in ball radii, at which it is thought to be played from a cushion: above the centre, as the cushion allows.
+    /// </summary>
     private const double HeightOffCushion = 0.25;
 
     /// <summary>Thin pots waver more than their cut alone says: read off strokes that were sampled.</summary>
@@ -49,7 +52,10 @@ public sealed class LeaveGauge
     private const double CushionFelt = 0.4;
     private const double CushionStep = 0.01;
 
-    /// <summary>Spread of the object ball's way in radians that throw adds, for a player whose tip lands a millimetre off (estimate; docs/players.md says how near it comes).</summary>
+    /// <summary>
+    /// Spread of the object ball's way in radians that throw adds, for a player whose tip lands a millimetre off (estimate; docs/players.md
+    /// says how near it comes).
+    /// </summary>
     private const double ThrowPerMillimetre = 0.0035;
 
     /// <summary>Chance from which a pot is told at all.</summary>
@@ -85,7 +91,8 @@ public sealed class LeaveGauge
         ArgumentNullException.ThrowIfNull(player);
         (_openings, _player, _diameter) = (PocketOpenings.Of(table), player, table.Diameter);
         _direction = Delivery.Of(player.Errors, UsualPace, 1, BridgeRoom.UsualLength, table.Conditions).DirectionSpread;
-        for (var i = 0; i < _cushion.Length; i++) _cushion[i] = CueingReader.CushionFactor(table, player, i * CushionStep, HeightOffCushion);
+        for (var i = 0; i < _cushion.Length; i++)
+            _cushion[i] = CueingReader.CushionFactor(table, player, i * CushionStep, HeightOffCushion);
         _throw = ThrowPerMillimetre * (player.Errors.Height.Size + player.Errors.Swing.Size * BridgeRoom.UsualLength);
     }
 
@@ -119,7 +126,8 @@ public sealed class LeaveGauge
         var lines = known.Lines;
         for (var i = 0; i < lines.Length; i++)
         {
-            if (lines[i].IsFree && Contains(on, known.Balls[lines[i].Index].Ball) && Estimate(white, known, i, LeastChance) is { } pot) into.Add(pot);
+            if (lines[i].IsFree && Contains(on, known.Balls[lines[i].Index].Ball) && Estimate(white, known, i, LeastChance) is { } pot)
+                into.Add(pot);
         }
 
         into.Sort((a, b) => b.Chance.CompareTo(a.Chance));
@@ -180,18 +188,22 @@ public sealed class LeaveGauge
         var cos = (dx * line.Way.X + dy * line.Way.Y) / run;
         if (!(cos > ThinnestCut)) return null;
         // What is too unlikely from a plain stance is not looked at twice.
-        var turn = _direction * run / (_diameter * cos) * (1 + ThinShare * (1 / cos - 1)) * CushionAt(ButtRaise.NoseBehind(white, dx / run, dy / run));
-        if (ChanceOf(line.Width, turn, line.Distance) < least || Corridor.IsBlocked(lines.Balls, white, line.Contact, line.Index, _diameter)) return null;
+        var turn = _direction * run / (_diameter * cos) * (1 + ThinShare * (1 / cos - 1)) * CushionAt(
+            ButtRaise.NoseBehind(white, dx / run, dy / run));
+        if (ChanceOf(line.Width, turn, line.Distance) < least
+            || Corridor.IsBlocked(lines.Balls, white, line.Contact, line.Index, _diameter)) return null;
         var aim = Math.Atan2(dy, dx);
         var (way, factor) = StanceFinder.BestAt(_player, white, aim);
         var chance = ChanceOf(line.Width, factor * turn, line.Distance);
-        return chance < least ? null : new LeavePot(new Pot(lines.Balls[line.Index].Ball, line.Pocket), chance, Turned(line.Heading - aim), run, way, number);
+        return chance < least
+            ? null : new LeavePot(new Pot(lines.Balls[line.Index].Ball, line.Pocket), chance, Turned(line.Heading - aim), run, way, number);
     }
 
     private double CushionAt(double noseBehind) => noseBehind >= CushionFelt ? 1 : _cushion[(int)(Math.Max(0, noseBehind) / CushionStep)];
 
     /// <summary>An angle between two headings, from half a turn to the right to half a turn to the left.</summary>
-    private static double Turned(double radians) => radians > Math.PI ? radians - Math.Tau : radians < -Math.PI ? radians + Math.Tau : radians;
+    private static double Turned(double radians) =>
+        radians > Math.PI ? radians - Math.Tau : radians < -Math.PI ? radians + Math.Tau : radians;
 
     /// <summary>Chance that a ball whose way turns by a spread in radians drops into an opening at a distance.</summary>
     private double ChanceOf(double width, double turn, double distance)

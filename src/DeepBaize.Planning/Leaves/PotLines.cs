@@ -15,9 +15,14 @@ namespace DeepBaize.Planning.Leaves;
 /// <param name="Width">Metres of lines that drop.</param>
 /// <param name="IsFree">True when no ball stands in the ball's way.</param>
 /// <param name="IsClear">True when the white has room at the contact as well.</param>
-public readonly record struct PotLine(int Index, PocketId Pocket, double Heading, (double X, double Y) Way, Place Target, Place Contact, double Distance, double Width, bool IsFree, bool IsClear);
+public readonly record struct PotLine(
+    int Index, PocketId Pocket, double Heading, (double X, double Y) Way, Place Target, Place Contact, double Distance, double Width,
+    bool IsFree, bool IsClear);
 
-/// <summary>All lines of some balls to the pockets. They are found once for balls that lie the same: most strokes of a search move few balls, and leaves differ by the white alone.</summary>
+/// <summary>
+/// All lines of some balls to the pockets. They are found once for balls that lie the same: most strokes of a search move few balls, and
+/// leaves differ by the white alone.
+/// </summary>
 public sealed class PotLines
 {
     private const int Pockets = 6;
@@ -95,7 +100,8 @@ public sealed class PotLines
         if (balls.Count != _balls.Length) return false;
         for (var i = 0; i < _balls.Length; i++)
         {
-            if (balls[i].Ball != _balls[i].Ball || balls[i].Place.X != _balls[i].Place.X || balls[i].Place.Y != _balls[i].Place.Y) return false;
+            if (balls[i].Ball != _balls[i].Ball || balls[i].Place.X != _balls[i].Place.X || balls[i].Place.Y != _balls[i].Place.Y)
+                return false;
         }
 
         return true;
@@ -123,7 +129,8 @@ public sealed class PotLines
         // The middle of what the pocket takes is aimed at.
         var target = throat.Offset(-uy * opening.Middle, ux * opening.Middle);
         var heading = Math.Atan2(target.Y - ball.Y, target.X - ball.X);
-        return new PotLine(index, pocket, heading, (Math.Cos(heading), Math.Sin(heading)), target, PottingLine.GhostAt(heading, ball, _diameter), distance, opening.Width, false, false);
+        return new PotLine(index, pocket, heading, (Math.Cos(heading), Math.Sin(heading)), target,
+            PottingLine.GhostAt(heading, ball, _diameter), distance, opening.Width, false, false);
     }
 
     /// <summary>A line with what the other balls make of it.</summary>

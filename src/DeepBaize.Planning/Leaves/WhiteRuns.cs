@@ -4,8 +4,9 @@ using DeepBaize.Table;
 namespace DeepBaize.Planning.Leaves;
 
 /// <summary>
-/// Where the white comes to rest after a pot is played plainly, estimated in less than a microsecond: along the line of the final roll (5/7 of what the contact leaves it and 2/7 of the spin
-/// that it brings there), cushions return it as mirrors do and take of its run, and balls do not stop it, since a player finds a way round them. It looks ahead; what is shown is simulated.
+/// Where the white comes to rest after a pot is played plainly, estimated in less than a microsecond: along the line of the final roll (5/7
+/// of what the contact leaves it and 2/7 of the spin that it brings there), cushions return it as mirrors do and take of its run, and balls
+/// do not stop it, since a player finds a way round them. It looks ahead; what is shown is simulated.
 /// </summary>
 public sealed class WhiteRuns
 {
@@ -18,8 +19,8 @@ public sealed class WhiteRuns
     private const int MostCushions = 4;
 
     /// <summary>
-    /// Speed at the contact in m/s and roll as a share of the white's own (1 rolls, 0 is stunned, below it screws back): of twelve that were tried those that tell most of the points that
-    /// follow; docs/planning.md.
+    /// Speed at the contact in m/s and roll as a share of the white's own (1 rolls, 0 is stunned, below it screws back): of twelve that
+    /// were tried those that tell most of the points that follow; docs/planning.md.
     /// </summary>
     private static readonly (double Speed, double Roll)[] Strokes = [(0.9, 1), (0.9, 0), (1.5, 1), (1.5, 0), (1.5, -0.7)];
 
@@ -46,7 +47,8 @@ public sealed class WhiteRuns
         {
             var (speed, roll) = Strokes[i];
             var (across, forward) = (speed * 5 / 7, speed * roll * 2 / 7);
-            into[i] = Stop(line.Contact, across * (aimX - along * line.Way.X) + forward * aimX, across * (aimY - along * line.Way.Y) + forward * aimY);
+            into[i] = Stop(line.Contact, across * (aimX - along * line.Way.X) + forward * aimX,
+                across * (aimY - along * line.Way.Y) + forward * aimY);
         }
     }
 
@@ -66,8 +68,10 @@ public sealed class WhiteRuns
             else dy = -dy;
         }
 
-        return new Place(Math.Clamp(x + dx * left, _radius, Measurements.Length - _radius), Math.Clamp(y + dy * left, _radius, Measurements.Width - _radius));
+        return new Place(Math.Clamp(x + dx * left, _radius, Measurements.Length - _radius),
+            Math.Clamp(y + dy * left, _radius, Measurements.Width - _radius));
     }
 
-    private double ToCushion(double at, double way, double size) => way > 0 ? (size - _radius - at) / way : way < 0 ? (_radius - at) / way : double.PositiveInfinity;
+    private double ToCushion(double at, double way, double size) =>
+        way > 0 ? (size - _radius - at) / way : way < 0 ? (_radius - at) / way : double.PositiveInfinity;
 }

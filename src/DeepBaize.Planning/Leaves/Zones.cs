@@ -14,7 +14,8 @@ namespace DeepBaize.Planning.Leaves;
 /// <param name="MostMetres">Greatest.</param>
 /// <param name="Side">The side of straight; null for either.</param>
 public sealed record ZoneWish(
-    Pot Pot, double LeastCutDegrees = 0, double MostCutDegrees = 60, double LeastMetres = 0.1, double MostMetres = 2.0, SideOfStraight? Side = null);
+    Pot Pot, double LeastCutDegrees = 0, double MostCutDegrees = 60, double LeastMetres = 0.1, double MostMetres = 2.0,
+    SideOfStraight? Side = null);
 
 /// <summary>Why a place lies outside a zone.</summary>
 public enum ZoneFault
@@ -55,7 +56,8 @@ public readonly record struct ZoneReason(ZoneFault Fault, Pot? Pot, double Value
 /// <param name="CushionMetres">Least gap between the white and a cushion, 0 or more.</param>
 /// <param name="RestAllowed">False to leave out places from which the rest is needed.</param>
 public sealed record ZoneQuestion(
-    TableInUse Table, IReadOnlyList<PlacedBall> Balls, IReadOnlyList<ZoneWish> Wishes, PlayerProfile Player, double CushionMetres, bool RestAllowed);
+    TableInUse Table, IReadOnlyList<PlacedBall> Balls, IReadOnlyList<ZoneWish> Wishes, PlayerProfile Player, double CushionMetres,
+    bool RestAllowed);
 
 /// <summary>A zone on the cloth.</summary>
 /// <param name="Cell">Size of a cell in metres.</param>
@@ -120,7 +122,8 @@ public static class ZoneFinder
         ArgumentNullException.ThrowIfNull(question);
         var (columns, rows) = ((int)Math.Ceiling(Measurements.Length / CellSize), (int)Math.Ceiling(Measurements.Width / CellSize));
         var inside = new bool[columns * rows];
-        Parallel.For(0, rows, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = Environment.ProcessorCount }, row =>
+        Parallel.For(0, rows, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = Environment.ProcessorCount },
+            row =>
         {
             for (var column = 0; column < columns; column++)
                 inside[row * columns + column] = Judge(question, MiddleOf(column, row)).Count == 0;
@@ -132,7 +135,8 @@ public static class ZoneFinder
             if (inside[i] && (best < 0 || room[i] > room[best])) best = i;
         }
 
-        return new Zone(CellSize, columns, rows, inside, best < 0 ? null : MiddleOf(best % columns, best / columns), best < 0 ? 0 : room[best] * CellSize);
+        return new Zone(CellSize, columns, rows, inside, best < 0 ? null : MiddleOf(best % columns, best / columns),
+            best < 0 ? 0 : room[best] * CellSize);
     }
 
     private static Place MiddleOf(int column, int row) => new((column + 0.5) * CellSize, (row + 0.5) * CellSize);
@@ -151,11 +155,15 @@ public static class ZoneFinder
         var line = PottingLine.Between(white, ball, wish.Pot, question.Table, diameter);
         if (!line.IsReachable || line.CutDegrees < wish.LeastCutDegrees || line.CutDegrees > wish.MostCutDegrees)
             reasons.Add(new ZoneReason(ZoneFault.Cut, wish.Pot, line.CutDegrees));
-        else if (Corridor.IsBlocked(balls, white, line.Contact, index, diameter) || Corridor.IsBlocked(balls, ball, line.Target, index, diameter))
+        else if (Corridor.IsBlocked(balls, white, line.Contact, index, diameter)
+            || Corridor.IsBlocked(balls, ball, line.Target, index, diameter))
             reasons.Add(new ZoneReason(ZoneFault.Shut, wish.Pot, line.CutDegrees));
-        if (line.WhiteDistance < wish.LeastMetres || line.WhiteDistance > wish.MostMetres) reasons.Add(new ZoneReason(ZoneFault.Distance, wish.Pot, line.WhiteDistance));
-        if (wish.Side is { } side && line.SideFor(wish.Pot.Pocket) != side) reasons.Add(new ZoneReason(ZoneFault.Side, wish.Pot, line.CutDegrees));
-        if (!question.RestAllowed && reasons.Count == 0 && StanceFinder.BestAt(question.Player, white, line.AimHeading).Way > BridgeWay.Stretched)
+        if (line.WhiteDistance < wish.LeastMetres || line.WhiteDistance > wish.MostMetres)
+            reasons.Add(new ZoneReason(ZoneFault.Distance, wish.Pot, line.WhiteDistance));
+        if (wish.Side is { } side && line.SideFor(wish.Pot.Pocket) != side)
+            reasons.Add(new ZoneReason(ZoneFault.Side, wish.Pot, line.CutDegrees));
+        if (!question.RestAllowed && reasons.Count == 0
+            && StanceFinder.BestAt(question.Player, white, line.AimHeading).Way > BridgeWay.Stretched)
             reasons.Add(new ZoneReason(ZoneFault.Reach, wish.Pot, 0));
     }
 
@@ -169,7 +177,9 @@ public static class ZoneFinder
         return -1;
     }
 
-    /// <summary>Distance of each cell to the edge of the zone in cells, over the eight neighbours (two passes; Rosenfeld and Pfaltz 1966).</summary>
+    /// <summary>
+    /// Distance of each cell to the edge of the zone in cells, over the eight neighbours (two passes; Rosenfeld and Pfaltz 1966).
+    /// </summary>
     private static double[] Room(bool[] inside, int columns, int rows)
     {
         var diagonal = Math.Sqrt(2);
@@ -181,7 +191,8 @@ public static class ZoneFinder
                 var i = pass == 0 ? step : inside.Length - 1 - step;
                 if (!inside[i]) continue;
                 var way = pass == 0 ? -1 : 1;
-                var near = Math.Min(Math.Min(At(i, way, 0) + 1, At(i, 0, way) + 1), Math.Min(At(i, way, way) + diagonal, At(i, -way, way) + diagonal));
+                var near = Math.Min(Math.Min(At(i, way, 0) + 1, At(i, 0, way) + 1),
+                    Math.Min(At(i, way, way) + diagonal, At(i, -way, way) + diagonal));
                 room[i] = pass == 0 ? near : Math.Min(room[i], near);
             }
         }

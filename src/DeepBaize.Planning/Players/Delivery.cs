@@ -4,11 +4,15 @@ using DeepBaize.Physics.Impacts;
 namespace DeepBaize.Planning.Players;
 
 /// <summary>
-/// How a player delivers one intended stroke: the player's spreads with everything that makes them larger here. One draw of chance makes one stroke of it.
+/// How a player delivers one intended stroke: the player's spreads with everything that makes them larger here. One draw of chance makes
+/// one stroke of it.
 /// </summary>
 public sealed class Delivery
 {
-    /// <summary>Longest distance of the contact point from the centre that is simulated, in ball radii: beyond it the tip is as good as off the ball.</summary>
+    /// <summary>
+    /// Longest distance of the contact point from the centre that is simulated, in ball radii: beyond it the tip is as good as off the
+    /// ball.
+    /// </summary>
     private const double MostOffset = 0.95;
 
     private readonly double _alignment;
@@ -62,7 +66,8 @@ public sealed class Delivery
 
     /// <summary>A delivery without any error.</summary>
     /// <param name="conditions">Ball and cue.</param>
-    public static Delivery Exact(PlayingConditions conditions) => Of(new DeliveryErrors(default, default, default, default, 0, ErrorFactors.Usual), Pace.Softest, 1, 0, conditions);
+    public static Delivery Exact(PlayingConditions conditions) =>
+        Of(new DeliveryErrors(default, default, default, default, 0, ErrorFactors.Usual), Pace.Softest, 1, 0, conditions);
 
     /// <summary>The stroke that a draw makes of an intended one.</summary>
     public Strike Play(in Strike intended, in StrokeDraw draw)

@@ -10,8 +10,8 @@ public readonly record struct Spread(double Size, double Bias = 0);
 /// </summary>
 /// <param name="Alignment">The cue's line is laid wrong, in mrad, positive to the left.</param>
 /// <param name="Swing">
-/// The cue turns about the bridge hand, in mrad, positive to the left: its direction changes by the angle and the tip lands off by the angle times the bridge
-/// length to the same side, so that push-off takes much of it back.
+/// The cue turns about the bridge hand, in mrad, positive to the left: its direction changes by the angle and the tip lands off by the
+/// angle times the bridge length to the same side, so that push-off takes much of it back.
 /// </param>
 /// <param name="Height">Height of the cue's axis at the tip, in mm, positive high.</param>
 /// <param name="Pace">Speed of the white as a natural logarithm: 0.05 is about 5 %.</param>
@@ -34,7 +34,8 @@ public sealed record DeliveryErrors(Spread Alignment, Spread Swing, Spread Heigh
 /// <param name="OverBall">With the bridge hand over a ball.</param>
 /// <param name="OffCushion">With the bridge hand on the cushion.</param>
 public sealed record ErrorFactors(
-    double PerPace, double PerDegree, double Stretched, double Rest, double Extended, double HighRest, double OtherHand, double OverBall, double OffCushion)
+    double PerPace, double PerDegree, double Stretched, double Rest, double Extended, double HighRest, double OtherHand, double OverBall,
+    double OffCushion)
 {
     /// <summary>Estimates from memory.</summary>
     public static ErrorFactors Usual { get; } = new(0.06, 0.04, 1.25, 1.5, 1.9, 2.1, 2.2, 1.6, 1.25);

@@ -1,7 +1,8 @@
 namespace DeepBaize.Planning.Players;
 
 /// <content>
-/// Written by <c>bench -- presets</c>: seed 2026, 20000 strokes for each trial, engine of 2026-11-25; the rates beside each were played with the next seed.
+/// Written by <c>bench -- presets</c>: seed 2026, 20000 strokes for each trial, engine of 2026-11-25; the rates beside each were played
+/// with the next seed.
 /// </content>
 public static partial class HousePlayers
 {

@@ -21,7 +21,8 @@ public static partial class HousePlayers
     public static IReadOnlyList<PlayerProfile> All { get; } = [Starter, Club, League, Expert];
 
     /// <summary>The player with a name, in capitals or not; null when there is none.</summary>
-    public static PlayerProfile? Find(string name) => All.FirstOrDefault(player => string.Equals(player.Name, name, StringComparison.OrdinalIgnoreCase));
+    public static PlayerProfile? Find(string name) =>
+        All.FirstOrDefault(player => string.Equals(player.Name, name, StringComparison.OrdinalIgnoreCase));
 
     /// <summary>
     /// The errors of a preset: one number for alignment and swing, which is fitted, and spreads of tip height (mm) and pace from memory.

@@ -15,17 +15,21 @@ public sealed record PlayerProfile(string Name, Physique Physique, DeliveryError
 
     private IEnumerable<PlayerProblem> BodyProblems()
     {
-        if (!(Physique.ShoulderHeight is >= 0.9 and <= 1.9)) yield return new("shoulderHeight", "A shoulder stands between 0.9 and 1.9 m high.");
-        if (!(Physique.Reach is >= 0.4 and <= 1.2)) yield return new("reach", $"A reach of {Physique.Reach:0.##} m cannot be: from the cushion to the bridge it is 0.4 to 1.2 m.");
+        if (!(Physique.ShoulderHeight is >= 0.9 and <= 1.9))
+            yield return new("shoulderHeight", "A shoulder stands between 0.9 and 1.9 m high.");
+        if (!(Physique.Reach is >= 0.4 and <= 1.2))
+            yield return new("reach", $"A reach of {Physique.Reach:0.##} m cannot be: from the cushion to the bridge it is 0.4 to 1.2 m.");
         if (!(Physique.Stretch is >= 0 and <= 0.5)) yield return new("stretch", "Stretching gives between 0 and 0.5 m more.");
-        if (!(Physique.CueLength is >= 0.914 and <= 1.7)) yield return new("cueLength", "A cue is at least 0.914 m long by the rules, and here at most 1.7 m.");
+        if (!(Physique.CueLength is >= 0.914 and <= 1.7))
+            yield return new("cueLength", "A cue is at least 0.914 m long by the rules, and here at most 1.7 m.");
     }
 
     private IEnumerable<PlayerProblem> ErrorProblems()
     {
         foreach (var (field, name, spread, most) in new[]
         {
-            ("alignment", "alignment", Errors.Alignment, 50.0), ("swing", "swing", Errors.Swing, 50.0), ("heightMm", "tip height", Errors.Height, 10.0), ("pace", "pace", Errors.Pace, 0.5),
+            ("alignment", "alignment", Errors.Alignment, 50.0), ("swing", "swing", Errors.Swing, 50.0),
+                ("heightMm", "tip height", Errors.Height, 10.0), ("pace", "pace", Errors.Pace, 0.5),
         })
         {
             if (spread.Size < 0) yield return new(field, $"The spread of the {name} cannot be less than nothing.");
@@ -36,7 +40,8 @@ public sealed record PlayerProfile(string Name, Physique Physique, DeliveryError
         if (!(Math.Abs(Errors.SideBias) <= 10)) yield return new("sideBiasMm", "A habitual side is at most 10 mm of the cue's axis.");
         var factors = Errors.Factors;
         if (!(factors.PerPace is >= 0 and <= 1)) yield return new("perPace", "The growth with pace lies between 0 and 1 for each pace.");
-        if (!(factors.PerDegree is >= 0 and <= 1)) yield return new("perDegree", "The growth with a raised butt lies between 0 and 1 for each degree.");
+        if (!(factors.PerDegree is >= 0 and <= 1))
+            yield return new("perDegree", "The growth with a raised butt lies between 0 and 1 for each degree.");
         foreach (var (field, factor) in new[]
         {
             ("stretched", factors.Stretched), ("rest", factors.Rest), ("extended", factors.Extended), ("highRest", factors.HighRest),
@@ -49,7 +54,8 @@ public sealed record PlayerProfile(string Name, Physique Physique, DeliveryError
 
     private IEnumerable<PlayerProblem> PreferenceProblems()
     {
-        foreach (var (field, weight) in new[] { ("follow", Preferences.Follow), ("stun", Preferences.Stun), ("screw", Preferences.Screw), ("restCost", Preferences.Rest) })
+        foreach (var (field, weight) in new[] { ("follow", Preferences.Follow), ("stun", Preferences.Stun), ("screw", Preferences.Screw),
+            ("restCost", Preferences.Rest) })
         {
             if (!(weight is >= 0 and <= 50)) yield return new(field, "A preference costs between 0 and 50 points of a hundred.");
         }

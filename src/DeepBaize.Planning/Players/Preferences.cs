@@ -13,7 +13,9 @@ public enum SidePolicy
     Helping,
 }
 
-/// <summary>The school of a player, as weights: points of a hundred that a stroke of a kind is marked down when strokes are ranked.</summary>
+/// <summary>
+/// The school of a player, as weights: points of a hundred that a stroke of a kind is marked down when strokes are ranked.
+/// </summary>
 /// <param name="Side">What the player thinks of side.</param>
 /// <param name="Follow">Points that a follow costs.</param>
 /// <param name="Stun">Points that a stun costs.</param>

@@ -33,8 +33,8 @@ public readonly record struct DrawSeries(int Seed, bool IsEven)
 }
 
 /// <summary>
-/// Draws that depend on seed and number alone: the same numbers for every stroke that is compared (common random numbers), and the same on any number of
-/// threads. The generator is SplitMix64 (Steele, Lea and Flood 2014), used as a hash of seed, number and kind.
+/// Draws that depend on seed and number alone: the same numbers for every stroke that is compared (common random numbers), and the same on
+/// any number of threads. The generator is SplitMix64 (Steele, Lea and Flood 2014), used as a hash of seed, number and kind.
 /// </summary>
 public static class Draws
 {
@@ -50,17 +50,21 @@ public static class Draws
     /// <summary>The draw of a stroke.</summary>
     /// <param name="seed">Seed of the series.</param>
     /// <param name="number">Number of the stroke in it.</param>
-    public static StrokeDraw Stroke(int seed, int number) => new(Normal(seed, number, 0), Normal(seed, number, 1), Normal(seed, number, 2), Normal(seed, number, 3));
+    public static StrokeDraw Stroke(int seed, int number) =>
+        new(Normal(seed, number, 0), Normal(seed, number, 1), Normal(seed, number, 2), Normal(seed, number, 3));
 
     /// <summary>A draw of a series that is not random but spread evenly over what may happen.</summary>
     /// <param name="number">Number of the draw, 0 to 4095.</param>
     public static StrokeDraw Even(int number) => Evenly[number];
 
-    /// <summary>The same series begun at another place for each seed, so that few strokes show the spread and no series is special.</summary>
+    /// <summary>
+    /// The same series begun at another place for each seed, so that few strokes show the spread and no series is special.
+    /// </summary>
     /// <param name="seed">Seed of the series.</param>
     /// <param name="number">Number of the draw in it, 0 or more.</param>
     public static StrokeDraw Even(int seed, int number) => new(
-        EvenNormal(number, 1, Uniform(seed, 0, 0)), EvenNormal(number, 2, Uniform(seed, 0, 1)), EvenNormal(number, 3, Uniform(seed, 0, 2)), EvenNormal(number, 4, Uniform(seed, 0, 3)));
+        EvenNormal(number, 1, Uniform(seed, 0, 0)), EvenNormal(number, 2, Uniform(seed, 0, 1)), EvenNormal(number, 3, Uniform(seed, 0, 2)),
+        EvenNormal(number, 4, Uniform(seed, 0, 3)));
 
     /// <summary>A number evenly drawn between 0 and 1, both excluded.</summary>
     /// <param name="seed">Seed of the series.</param>
@@ -72,7 +76,8 @@ public static class Draws
         return ((z >> 11) + 0.5) / (1UL << 53);
     }
 
-    private static double Normal(int seed, int number, int kind) => MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, Uniform(seed, number, kind));
+    private static double Normal(int seed, int number, int kind) =>
+        MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, Uniform(seed, number, kind));
 
     private static double EvenNormal(int number, int kind, double start = 0.5)
     {

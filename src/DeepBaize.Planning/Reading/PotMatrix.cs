@@ -33,7 +33,8 @@ public enum PotState
 /// <param name="Blockers">Balls in the way of the white or of the ball, the worst first.</param>
 /// <param name="OpensWithout">The one ball whose going opens the pot; null when none does alone.</param>
 public sealed record PotEntry(
-    Pot Pot, PotState State, PottingLine Line, double Pace, PotSolution? Solution, NoPot? Refusal, IReadOnlyList<NearBall> Blockers, BallId? OpensWithout);
+    Pot Pot, PotState State, PottingLine Line, double Pace, PotSolution? Solution, NoPot? Refusal, IReadOnlyList<NearBall> Blockers,
+    BallId? OpensWithout);
 
 /// <summary>Every ball on every pocket.</summary>
 public static class PotMatrix
@@ -76,7 +77,8 @@ public static class PotMatrix
     }
 
     /// <summary>
-    /// The softest half pace, from 2 to 8, with which a pot's ball comes to the pocket with some speed left: from the losses of slide, roll and contact.
+    /// The softest half pace, from 2 to 8, with which a pot's ball comes to the pocket with some speed left: from the losses of slide, roll
+    /// and contact.
     /// </summary>
     public static double SensiblePace(TableInUse table, PottingLine line)
     {
@@ -85,7 +87,8 @@ public static class PotMatrix
         var roll = 2 * cloth.RollingFriction * cloth.Gravity;
         // The ball slides first and rolls with 5/7 of its speed.
         var leaving = Math.Sqrt(ArrivalSpeed * ArrivalSpeed + roll * line.Distance) * 7 / 5;
-        var share = Math.Max(0.05, (1 + table.Conditions.Balls.Restitution) / 2 * Math.Cos(Math.Min(Math.Abs(line.CutRadians), Math.PI / 2)));
+        var share = Math.Max(
+            0.05, (1 + table.Conditions.Balls.Restitution) / 2 * Math.Cos(Math.Min(Math.Abs(line.CutRadians), Math.PI / 2)));
         var atContact = leaving / share;
         var white = Math.Sqrt(atContact * atContact + 2 * roll * line.WhiteDistance);
         var hardest = Math.Clamp(CueStrike.HardestPace(0, table.Conditions), SoftestSensible, HardestSensible);
@@ -96,11 +99,14 @@ public static class PotMatrix
     {
         var line = PottingLine.Of(layout, pot, solver.Table);
         var pace = SensiblePace(solver.Table, line);
-        if (!line.IsReachable) return new PotEntry(pot, PotState.NoLine, line, pace, null, new NoPot(NoPotReason.TooThin, CutDegrees: line.CutDegrees), [], null);
+        if (!line.IsReachable)
+            return new PotEntry(pot, PotState.NoLine, line, pace, null, new NoPot(NoPotReason.TooThin, CutDegrees: line.CutDegrees), [],
+                null);
         var dials = Dials.AtPace(pace);
         var answer = solver.Solve(layout, pot, dials);
         var blockers = BlockersOf(layout, pot, line);
-        return new PotEntry(pot, StateOf(answer, blockers), line, pace, answer.Solution, answer.Refusal, blockers, OpensWithout(solver, layout, pot, dials, answer, blockers));
+        return new PotEntry(pot, StateOf(answer, blockers), line, pace, answer.Solution, answer.Refusal, blockers,
+            OpensWithout(solver, layout, pot, dials, answer, blockers));
     }
 
     private static PotState StateOf(PotAnswer answer, IReadOnlyList<NearBall> blockers)
@@ -117,7 +123,8 @@ public static class PotMatrix
             .OrderBy(near => near.Passes),
     ];
 
-    private static BallId? OpensWithout(PotSolver solver, Layout layout, Pot pot, Dials dials, PotAnswer answer, IReadOnlyList<NearBall> blockers)
+    private static BallId? OpensWithout(
+        PotSolver solver, Layout layout, Pot pot, Dials dials, PotAnswer answer, IReadOnlyList<NearBall> blockers)
     {
         if (answer.Solution is { IsPartial: false } || blockers.Count > 1) return null;
         var blocker = blockers.Count == 1 ? blockers[0].Ball : answer.Refusal?.Blocker;

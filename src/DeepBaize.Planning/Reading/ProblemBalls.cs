@@ -6,7 +6,9 @@ namespace DeepBaize.Planning.Reading;
 /// <summary>A ball that stands in the way of others, or that is itself tied up.</summary>
 /// <param name="Ball">The ball.</param>
 /// <param name="Opens">The pots that open when it goes.</param>
-/// <param name="OnPots">How many pockets the ball itself can be potted into now: when it is more than none, it can be solved at once.</param>
+/// <param name="OnPots">
+/// How many pockets the ball itself can be potted into now: when it is more than none, it can be solved at once.
+/// </param>
 /// <param name="Touches">Balls that it touches.</param>
 public sealed record ProblemBall(BallId Ball, IReadOnlyList<Aiming.Pot> Opens, int OnPots, IReadOnlyList<BallId> Touches);
 

@@ -60,14 +60,15 @@ public static class RedsByRegion
     }
 
     /// <summary>
-    /// Ranks reds: with balancing, those from the greatest group first and those that would spend a small group last; without, all are equal and keep
-    /// their order.
+    /// Ranks reds: with balancing, those from the greatest group first and those that would spend a small group last; without, all are
+    /// equal and keep their order.
     /// </summary>
     /// <param name="balls">The balls.</param>
     /// <param name="regions">The regions.</param>
     /// <param name="candidates">The reds that could be played.</param>
     /// <param name="balance">False to leave the balance out of it.</param>
-    public static IReadOnlyList<RedChoice> Rank(IReadOnlyList<PlacedBall> balls, IReadOnlyList<Region> regions, IReadOnlyList<BallId> candidates, bool balance)
+    public static IReadOnlyList<RedChoice> Rank(
+        IReadOnlyList<PlacedBall> balls, IReadOnlyList<Region> regions, IReadOnlyList<BallId> candidates, bool balance)
     {
         ArgumentNullException.ThrowIfNull(candidates);
         var counts = Count(balls, regions);
@@ -80,7 +81,8 @@ public static class RedsByRegion
             var group = counts.FirstOrDefault(count => count.Reds.Contains(red));
             if (group is null) return new RedChoice(red, null, 0, false);
             var early = total > group.Reds.Count;
-            return new RedChoice(red, group.Region, group.Reds.Count - 1, early && !group.Region.ForTheBlue && group.Reds.Count <= SmallGroup);
+            return new RedChoice(
+                red, group.Region, group.Reds.Count - 1, early && !group.Region.ForTheBlue && group.Reds.Count <= SmallGroup);
         }
     }
 

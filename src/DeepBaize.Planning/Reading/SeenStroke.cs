@@ -31,13 +31,22 @@ public static class SeenStroke
         return Of(before, outcome.FirstContact, outcome.SecondContact, outcome.Potted, outcome.Final, outcome.WhiteCushions.Count > 0);
     }
 
-    private static StrokeFacts Of(Layout before, FirstContact? first, FirstContact? second, IReadOnlyList<PottedBall> fallen, IReadOnlyList<BallAtEnd> final, bool metCushion)
+    private static StrokeFacts Of(
+        Layout before, FirstContact? first, FirstContact? second, IReadOnlyList<PottedBall> fallen, IReadOnlyList<BallAtEnd> final,
+        bool metCushion)
     {
         var potted = new BallId[fallen.Count];
         for (var i = 0; i < potted.Length; i++) potted[i] = fallen[i].Ball;
         var after = new PlacedBall[final.Count];
         for (var i = 0; i < after.Length; i++) after[i] = new PlacedBall(final[i].Ball, final[i].State.Place);
-        return new StrokeFacts { FirstHit = FirstHit(first, second), MovedTouching = Moved(before, first), Potted = potted, WhiteMetCushion = metCushion, After = after };
+        return new StrokeFacts
+        {
+            FirstHit = FirstHit(first, second),
+            MovedTouching = Moved(before, first),
+            Potted = potted,
+            WhiteMetCushion = metCushion,
+            After = after
+        };
     }
 
     private static BallId[] FirstHit(FirstContact? first, FirstContact? second) => (first, second) switch
@@ -48,7 +57,8 @@ public static class SeenStroke
     };
 
     private static BallId? Moved(Layout before, FirstContact? first) =>
-        first is { } contact && before[BallId.Cue] is { } white && contact.White.Place.DistanceTo(white) < AtOnce && before.Contacts.Contains(new Contact(BallId.Cue, contact.Ball))
+        first is { } contact && before[BallId.Cue] is { } white && contact.White.Place.DistanceTo(white) < AtOnce
+            && before.Contacts.Contains(new Contact(BallId.Cue, contact.Ball))
             ? contact.Ball
             : null;
 }

@@ -5,13 +5,16 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Planning.Sampling;
 
 /// <summary>
-/// The chance of a pot from its window and the player's spreads, with tens of strokes instead of thousands. Each error moves the ball's line at the pocket by what strokes with that
-/// error alone show; the window says which lines drop. Strokes spread evenly over what may happen then check this model, and where they gainsay it more are played and the difference is
-/// added (control variate). One instance serves one thread.
+/// The chance of a pot from its window and the player's spreads, with tens of strokes instead of thousands. Each error moves the ball's
+/// line at the pocket by what strokes with that error alone show; the window says which lines drop. Strokes spread evenly over what may
+/// happen then check this model, and where they gainsay it more are played and the difference is added (control variate). One instance
+/// serves one thread.
 /// </summary>
 public sealed class FastChance
 {
-    /// <summary>Where an error is probed, in standard deviations: there a parabola has the spread that it has under the normal law.</summary>
+    /// <summary>
+    /// Where an error is probed, in standard deviations: there a parabola has the spread that it has under the normal law.
+    /// </summary>
     private const double Probe = 1.224744871391589;
 
     private const int Halvings = 6;
@@ -123,7 +126,8 @@ public sealed class FastChance
         public bool Pots(in StrokeDraw draw)
         {
             if (draw.Pace < LeastPace) return false;
-            var offset = Meant + Part(Alignment, draw.Alignment) + Part(Swing, draw.Swing) + Part(Height, draw.Height) + Part(Pace, draw.Pace);
+            var offset = Meant + Part(Alignment, draw.Alignment) + Part(Swing, draw.Swing) + Part(Height, draw.Height)
+                + Part(Pace, draw.Pace);
             return offset >= Low && offset <= High;
         }
 

@@ -32,7 +32,9 @@ public static class PlayerTrial
         return (Lay(table, white, new PlacedBall(BallId.Black, Spots.Black)), pot, Dials.AtPace(BlackPace));
     }
 
-    /// <summary>The long straight pot: the white on the baulk line, the ball on the blue's spot, a top pocket; pace 5, centre ball.</summary>
+    /// <summary>
+    /// The long straight pot: the white on the baulk line, the ball on the blue's spot, a top pocket; pace 5, centre ball.
+    /// </summary>
     public static (Layout Layout, Pot Pot, Dials Dials) LongStraight(TableInUse table)
     {
         ArgumentNullException.ThrowIfNull(table);

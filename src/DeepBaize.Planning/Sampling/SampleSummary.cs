@@ -59,14 +59,16 @@ public sealed record SampleSummary(
             Count(sample => sample.IsGood),
             Count(sample => sample.InOff is not null),
             [.. samples.Where(sample => sample.InOff is not null).GroupBy(sample => sample.InOff!.Value)
-                .Select(group => (group.Key, new Chance(group.Count(), samples.Count))).OrderByDescending(pair => pair.Item2.Count).ThenBy(pair => pair.Key)],
+                .Select(group => (group.Key, new Chance(group.Count(), samples.Count))).OrderByDescending(pair => pair.Item2.Count)
+                    .ThenBy(pair => pair.Key)],
             Count(sample => sample.Miss == MissSide.Thick),
             Count(sample => sample.Miss == MissSide.Thin),
             Count(sample => sample.Miss == MissSide.NotMet),
             Count(sample => sample.IsGood && sample.IsInZone),
             Count(sample => sample.IsGood && sample.NextOn > 0),
             [.. samples.Where(sample => sample is { IsServed: true, Met: not null }).GroupBy(sample => sample.Met!.Value)
-                .Select(group => (group.Key, new Chance(group.Count(), samples.Count))).OrderByDescending(pair => pair.Item2.Count).ThenBy(pair => pair.Key)],
+                .Select(group => (group.Key, new Chance(group.Count(), samples.Count))).OrderByDescending(pair => pair.Item2.Count)
+                    .ThenBy(pair => pair.Key)],
             Count(sample => sample.IsMiscueRisk),
             hands,
             table);
@@ -74,7 +76,9 @@ public sealed record SampleSummary(
         Chance Count(Func<StrokeSample, bool> holds) => new(samples.Count(holds), samples.Count);
     }
 
-    /// <summary>Parts the scatter of the white by analysis of variance: within a table it is the hands', between tables the table's.</summary>
+    /// <summary>
+    /// Parts the scatter of the white by analysis of variance: within a table it is the hands', between tables the table's.
+    /// </summary>
     private static (double Hands, double Table) Sources(IReadOnlyList<StrokeSample> samples)
     {
         var groups = samples.Where(sample => sample.White is not null).GroupBy(sample => sample.Table)

@@ -19,7 +19,8 @@ public static class Sampler
     /// <param name="cancel">Stops the work between strokes.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public static void Play(
-        TrialTable table, TrialQuestion question, DrawSeries draws, int from, int count, Action<Trial> read, CancellationToken cancel = default)
+        TrialTable table, TrialQuestion question, DrawSeries draws, int from, int count, Action<Trial> read,
+        CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(read);
         Play(table, question, draws, from, from + count, 1, (_, trial) => read(trial), cancel);
@@ -37,7 +38,8 @@ public static class Sampler
     /// <returns>What was read, in the order of the numbers.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public static T[] Play<T>(
-        TableInUse table, TableDoubt doubt, TrialQuestion question, DrawSeries draws, int count, Func<TrialTable, int, Func<Trial, T>> reader,
+        TableInUse table, TableDoubt doubt, TrialQuestion question, DrawSeries draws, int count,
+        Func<TrialTable, int, Func<Trial, T>> reader,
         int threads = 0, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(table);
@@ -57,7 +59,8 @@ public static class Sampler
     }
 
     private static void Play(
-        TrialTable table, TrialQuestion question, DrawSeries draws, int from, int to, int step, Action<int, Trial> read, CancellationToken cancel)
+        TrialTable table, TrialQuestion question, DrawSeries draws, int from, int to, int step, Action<int, Trial> read,
+        CancellationToken cancel)
     {
         for (var number = from; number < to; number += step)
         {

@@ -3,8 +3,8 @@ using DeepBaize.Table;
 namespace DeepBaize.Planning.Sampling;
 
 /// <summary>
-/// Where the white may stop: the places of a sample in the order of how dense the sample is about them (highest density regions; Hyndman 1996). The first half of them mark where
-/// half of the strokes stop, the first nine tenths where nine in ten do.
+/// Where the white may stop: the places of a sample in the order of how dense the sample is about them (highest density regions; Hyndman
+/// 1996). The first half of them mark where half of the strokes stop, the first nine tenths where nine in ten do.
 /// </summary>
 /// <param name="Places">Where the white stopped, the densest first.</param>
 /// <param name="Half">How many of them make up half of the strokes.</param>
@@ -18,7 +18,9 @@ public sealed record Stain(IReadOnlyList<Place> Places, int Half, int NineTenths
     /// <summary>Strokes of which a stain is made: the cost rises with their square, and more make no other picture.</summary>
     private const int MostStrokes = 1600;
 
-    /// <summary>The stain of a sample: of the strokes that do what they are for, or of all when none does; of a large sample its first strokes.</summary>
+    /// <summary>
+    /// The stain of a sample: of the strokes that do what they are for, or of all when none does; of a large sample its first strokes.
+    /// </summary>
     /// <param name="samples">The sample.</param>
     /// <param name="cancel">Stops the work.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
@@ -40,7 +42,10 @@ public sealed record Stain(IReadOnlyList<Place> Places, int Half, int NineTenths
             order, Math.Min(order.Count, (counted.Count + 1) / 2), Math.Min(order.Count, (int)Math.Ceiling(0.9 * counted.Count)), reach);
     }
 
-    /// <summary>The usual distance to the near neighbours: a sixth root of the number of places (Silverman's rule in two dimensions) of their spread.</summary>
+    /// <summary>
+    /// The usual distance to the near neighbours: a sixth root of the number of places (Silverman's rule in two dimensions) of their
+    /// spread.
+    /// </summary>
     private static double ReachOf(List<Place> places, CancellationToken cancel)
     {
         // The nearest neighbours follow the bends of the sample; its spread as a whole would blot them out.

@@ -13,7 +13,9 @@ namespace DeepBaize.Planning.Sampling;
 public sealed record SampleQuestion(
     TableInUse Table, TrialQuestion Trial, TableDoubt Doubt, PlayerProfile? Next = null, Func<Place, bool>? Zone = null);
 
-/// <summary>Plays a stroke again and again, with the player's scatter and on tables as they may be, and tells of each what a player asks.</summary>
+/// <summary>
+/// Plays a stroke again and again, with the player's scatter and on tables as they may be, and tells of each what a player asks.
+/// </summary>
 public static class StrokeSampler
 {
     /// <summary>Plays the strokes with the numbers from 0 to a count.</summary>

@@ -5,7 +5,8 @@ using DeepBaize.Planning.Players;
 namespace DeepBaize.Planning.Sampling;
 
 /// <summary>
-/// How far a table may be from its profile: for each coefficient half of the interval, as a share of the value, within which it is drawn evenly.
+/// How far a table may be from its profile: for each coefficient half of the interval, as a share of the value, within which it is drawn
+/// evenly.
 /// </summary>
 /// <param name="SlidingFriction">Friction of a slipping ball.</param>
 /// <param name="RollingFriction">Rolling resistance.</param>
@@ -14,7 +15,8 @@ namespace DeepBaize.Planning.Sampling;
 /// <param name="BallRestitution">Restitution between balls; never drawn above 1.</param>
 /// <param name="BallFriction">Friction between balls.</param>
 public sealed record TableDoubt(
-    double SlidingFriction, double RollingFriction, double CushionRestitution, double CushionFriction, double BallRestitution, double BallFriction)
+    double SlidingFriction, double RollingFriction, double CushionRestitution, double CushionFriction, double BallRestitution,
+    double BallFriction)
 {
     /// <summary>Tables that are drawn; strokes take them in turn.</summary>
     public const int Tables = 16;

@@ -24,7 +24,9 @@ public enum CushionAdvice
 /// <param name="Strike">The stroke.</param>
 /// <param name="Rest">Where the white stops when it is played as meant.</param>
 /// <param name="Cushions">Cushions that it meets.</param>
-/// <param name="MissMetres">Root of the mean square distance from the wanted place, over the player's scatter on the table as it may be.</param>
+/// <param name="MissMetres">
+/// Root of the mean square distance from the wanted place, over the player's scatter on the table as it may be.
+/// </param>
 /// <param name="Pot">Chance of the pot.</param>
 public sealed record WayToPlace(Strike Strike, Place Rest, int Cushions, double MissMetres, Chance Pot);
 
@@ -54,7 +56,8 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
     };
 
     /// <summary>True when rule and simulation name different ways.</summary>
-    public bool Disagree => Simulated is { } simulated && Rule != CushionAdvice.Either && simulated != CushionAdvice.Either && simulated != Rule;
+    public bool Disagree =>
+        Simulated is { } simulated && Rule != CushionAdvice.Either && simulated != CushionAdvice.Either && simulated != Rule;
 
     /// <summary>What the trade's rule says of a cut.</summary>
     /// <param name="cutDegrees">Size of the cut in degrees.</param>
@@ -70,7 +73,8 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
     public static CushionOrHold Find(SearchQuestion question, Place place, int count, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(question);
-        if (question.Intent is not PotIntent { Pot: var pot }) throw new ArgumentException("Cushion or hold is asked of a pot.", nameof(question));
+        if (question.Intent is not PotIntent { Pot: var pot })
+            throw new ArgumentException("Cushion or hold is asked of a pot.", nameof(question));
         var player = new StrokePlayer(question.Table);
         var ways = new List<(PlayedStroke Stroke, int Cushions, double Miss)>();
         foreach (var dials in DialList.WaysToAPlace)
@@ -97,7 +101,8 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
         var cued = CueingReader.Deliver(question.Table, question.Layout, question.Player, stroke.Strike);
         var samples = StrokeSampler.Play(
             new SampleQuestion(question.Table, question.Try(stroke.Strike, cued), question.Doubt), count, question.Seed, cancel: cancel);
-        var stopped = samples.Where(sample => sample is { IsServed: true, White: not null }).Select(sample => sample.White!.Value.SquaredDistanceTo(place)).ToList();
+        var stopped = samples.Where(sample => sample is { IsServed: true, White: not null })
+            .Select(sample => sample.White!.Value.SquaredDistanceTo(place)).ToList();
         if (stopped.Count == 0) return null;
         var chance = new Chance(samples.Count(sample => sample.IsGood), count);
         return new WayToPlace(stroke.Strike, stroke.White.Rest!.Value, cushions, Math.Sqrt(stopped.Average()), chance);

@@ -12,7 +12,9 @@ public static class DialList
     /// <summary>Sides of a search for a place, the plain one first: the plain answer is there at once.</summary>
     public static IReadOnlyList<double> Sides { get; } = [0, -0.15, 0.15, -0.3, 0.3];
 
-    /// <summary>Heights and paces that push a ball aside: the white has to leave in one direction, so heights lie closer than elsewhere.</summary>
+    /// <summary>
+    /// Heights and paces that push a ball aside: the white has to leave in one direction, so heights lie closer than elsewhere.
+    /// </summary>
     public static IReadOnlyList<Dials> Pushes { get; } =
         [.. new[] { 2.5, 3.5, 5, 6.5, 8 }.SelectMany(pace => Enumerable.Range(-5, 11).Select(step => Dials.AtPace(pace, 0, 0.09 * step)))];
 
@@ -44,10 +46,14 @@ public static class DialList
 
     private static readonly (double Pace, double Height, double Side)[] Order =
     [
-        (3.5, 0, 0), (3.5, 0.3, 0), (3.5, -0.3, 0), (5, 0, 0), (2.3, 0.1, 0), (5, -0.38, 0), (5, 0.38, 0), (4.2, -0.15, 0), (4.2, 0.15, 0), (2.6, -0.25, 0),
-        (6.5, 0, 0), (6.5, 0.4, 0), (6.5, -0.42, 0), (1.7, 0.2, 0), (3, -0.4, 0), (4.2, 0.1, 0.3), (4.2, 0.1, -0.3), (8, 0, 0), (8, 0.42, 0), (3, -0.1, 0),
-        (5.5, -0.2, 0), (5.5, 0.2, 0), (4.2, -0.2, 0.3), (4.2, -0.2, -0.3), (8, -0.42, 0), (4.5, -0.42, 0), (2.8, 0.4, 0), (5.5, 0.25, 0.3), (5.5, 0.25, -0.3), (7.2, -0.2, 0),
-        (3, 0.05, 0.3), (3, 0.05, -0.3), (5.5, -0.25, 0.3), (5.5, -0.25, -0.3), (7.2, 0.2, 0), (4.5, 0.42, 0), (7, 0.2, 0.35), (7, 0.2, -0.35), (9, 0, 0), (2, -0.3, 0),
+        (3.5, 0, 0), (3.5, 0.3, 0), (3.5, -0.3, 0), (5, 0, 0), (2.3, 0.1, 0), (5, -0.38, 0), (5, 0.38, 0), (4.2, -0.15, 0), (4.2, 0.15, 0),
+        (2.6, -0.25, 0),
+        (6.5, 0, 0), (6.5, 0.4, 0), (6.5, -0.42, 0), (1.7, 0.2, 0), (3, -0.4, 0), (4.2, 0.1, 0.3), (4.2, 0.1, -0.3), (8, 0, 0),
+        (8, 0.42, 0), (3, -0.1, 0),
+        (5.5, -0.2, 0), (5.5, 0.2, 0), (4.2, -0.2, 0.3), (4.2, -0.2, -0.3), (8, -0.42, 0), (4.5, -0.42, 0), (2.8, 0.4, 0), (5.5, 0.25, 0.3),
+        (5.5, 0.25, -0.3), (7.2, -0.2, 0),
+        (3, 0.05, 0.3), (3, 0.05, -0.3), (5.5, -0.25, 0.3), (5.5, -0.25, -0.3), (7.2, 0.2, 0), (4.5, 0.42, 0), (7, 0.2, 0.35),
+        (7, 0.2, -0.35), (9, 0, 0), (2, -0.3, 0),
     ];
 
     /// <summary>How many strokes are tried for a pot in a break.</summary>
@@ -69,18 +75,23 @@ public static class DialList
         from pace in Range(1.5, Math.Min(8, CueStrike.HardestPace(offset, conditions)), 0.5)
         select Dials.AtPace(pace, side, height);
 
-    /// <summary>Strokes that differ from one in a single way: harder, softer, higher, lower, more to the left or to the right. Only such as can be played.</summary>
+    /// <summary>
+    /// Strokes that differ from one in a single way: harder, softer, higher, lower, more to the left or to the right. Only such as can be
+    /// played.
+    /// </summary>
     /// <param name="dials">The stroke.</param>
     public static IEnumerable<Dials> Near(Dials dials)
     {
         var pace = dials.Pace;
         (double Pace, double Side, double Height)[] near =
         [
-            (pace * (1 + Step), dials.Side, dials.Height), (pace / (1 + Step), dials.Side, dials.Height), (pace, dials.Side, dials.Height + Step), (pace, dials.Side, dials.Height - Step),
+            (pace * (1 + Step), dials.Side, dials.Height), (pace / (1 + Step), dials.Side, dials.Height),
+            (pace, dials.Side, dials.Height + Step), (pace, dials.Side, dials.Height - Step),
             (pace, dials.Side + Step, dials.Height), (pace, dials.Side - Step, dials.Height),
         ];
         return near
-            .Where(one => one.Pace is >= 1 and <= HardestPace && one.Side * one.Side + one.Height * one.Height <= Strike.MiscueOffset * Strike.MiscueOffset)
+            .Where(one => one.Pace is >= 1 and <= HardestPace
+                && one.Side * one.Side + one.Height * one.Height <= Strike.MiscueOffset * Strike.MiscueOffset)
             .Select(one => Dials.AtPace(one.Pace, one.Side, one.Height));
     }
 
@@ -95,7 +106,8 @@ public static class DialList
 
     /// <summary>True when two strokes are so near each other that one of them is enough.</summary>
     public static bool AreAlike(Dials one, Dials other) =>
-        Math.Abs(one.Pace / other.Pace - 1) < Step / 2 && Math.Abs(one.Height - other.Height) < Step / 2 && Math.Abs(one.Side - other.Side) < Step / 2;
+        Math.Abs(one.Pace / other.Pace - 1) < Step / 2 && Math.Abs(one.Height - other.Height) < Step / 2
+            && Math.Abs(one.Side - other.Side) < Step / 2;
 
     private static IEnumerable<double> Range(double from, double to, double step)
     {

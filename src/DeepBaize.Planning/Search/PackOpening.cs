@@ -18,7 +18,8 @@ namespace DeepBaize.Planning.Search;
 /// <param name="Pot">Chance of the pot.</param>
 /// <param name="InOff">Chance that the white falls.</param>
 public sealed record PackStroke(
-    Dials Dials, Strike? Strike, BallId? Entry, Place EntryPlace, double EntrySpeed, Chance Enters, Chance Next, Chance NextByRest, Chance Pot, Chance InOff);
+    Dials Dials, Strike? Strike, BallId? Entry, Place EntryPlace, double EntrySpeed, Chance Enters, Chance Next, Chance NextByRest,
+    Chance Pot, Chance InOff);
 
 /// <summary>Compares ways of opening the pack off a pot.</summary>
 public static class PackOpening

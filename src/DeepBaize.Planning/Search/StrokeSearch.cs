@@ -19,7 +19,8 @@ namespace DeepBaize.Planning.Search;
 /// <param name="Zone">Where the white should stop; null to look for the best next pot after a pot.</param>
 /// <param name="Seed">Seed of the draws.</param>
 public sealed record SearchQuestion(
-    TableInUse Table, FrameState Frame, Layout Layout, Intent Intent, PlayerProfile Player, TableDoubt Doubt, Func<Place, bool>? Zone, int Seed)
+    TableInUse Table, FrameState Frame, Layout Layout, Intent Intent, PlayerProfile Player, TableDoubt Doubt, Func<Place, bool>? Zone,
+    int Seed)
 {
     /// <summary>True when a stroke is as good as the pot that it leaves.</summary>
     public bool SeeksNextPot => Zone is null && Intent is PotIntent;
@@ -46,8 +47,9 @@ public sealed record FoundStroke(Strike Strike, CuedDelivery Cued, Place? Rest, 
 public sealed record SearchProgress(IReadOnlyList<FoundStroke> Best, int Played, bool IsFinal);
 
 /// <summary>
-/// Searches over height, pace and side for the strokes that do what they are for and bring the white where it should stop: first all dials on a grid, played as meant; then the likeliest with the player's
-/// scatter; then their neighbours; then the best with many strokes. All strokes meet the same draws.
+/// Searches over height, pace and side for the strokes that do what they are for and bring the white where it should stop: first all dials
+/// on a grid, played as meant; then the likeliest with the player's scatter; then their neighbours; then the best with many strokes. All
+/// strokes meet the same draws.
 /// </summary>
 public sealed class StrokeSearch
 {
@@ -153,7 +155,8 @@ public sealed class StrokeSearch
     }
 
     private List<FoundStroke> Sample(List<(double Promise, Strike Strike)> promising, int samples, CancellationToken cancel) =>
-        [.. promising.OrderByDescending(one => one.Promise).ThenBy(one => Demand.Of(Dials.Of(one.Strike), 1)).Take(Tried).Select(one => Try(one.Strike, samples, cancel))];
+        [.. promising.OrderByDescending(one => one.Promise).ThenBy(one => Demand.Of(Dials.Of(one.Strike), 1)).Take(Tried)
+            .Select(one => Try(one.Strike, samples, cancel))];
 
     private List<FoundStroke> Refine(List<FoundStroke> found, double step, CancellationToken cancel)
     {
@@ -167,11 +170,13 @@ public sealed class StrokeSearch
             {
                 dials with { Side = dials.Side * (1 + 0.4 * step) }, dials with { Side = dials.Side * (1 - 0.4 * step) },
                 dials with { Height = dials.Height + 0.07 * step }, dials with { Height = dials.Height - 0.07 * step },
-                Dials.AtPace(Math.Max(1, dials.Pace - 0.25 * step), dials.Side, dials.Height), Dials.AtPace(dials.Pace + 0.25 * step, dials.Side, dials.Height),
+                Dials.AtPace(Math.Max(1, dials.Pace - 0.25 * step), dials.Side, dials.Height),
+                Dials.AtPace(dials.Pace + 0.25 * step, dials.Side, dials.Height),
             })
             {
                 var offset = Math.Sqrt(near.Side * near.Side + near.Height * near.Height);
-                if (near != dials && offset <= Dials.SafeHeight && near.Pace <= CueStrike.HardestPace(offset, _question.Table.Conditions) && Aim(near) is { } strike && Promise(strike) > 0)
+                if (near != dials && offset <= Dials.SafeHeight && near.Pace <= CueStrike.HardestPace(offset, _question.Table.Conditions)
+                    && Aim(near) is { } strike && Promise(strike) > 0)
                     better.Add(Try(strike, MiddleSamples, cancel));
             }
         }
@@ -201,13 +206,17 @@ public sealed class StrokeSearch
 
     private SearchProgress Tell(List<FoundStroke> found, bool isFinal) => new([.. Order(found).Take(Kept)], _played, isFinal);
 
-    /// <summary>Those as good as the best first, the plainest of them leading; then the others by their worth. Strokes that are almost the same stand once.</summary>
+    /// <summary>
+    /// Those as good as the best first, the plainest of them leading; then the others by their worth. Strokes that are almost the same
+    /// stand once.
+    /// </summary>
     private static List<FoundStroke> Order(List<FoundStroke> found)
     {
         var sorted = found.Where(one => one.Success > 0).OrderByDescending(one => one.Plan.Worth).ToList();
         if (sorted.Count == 0) return sorted;
         var least = sorted[0].Plan.Worth - Comparison.AsGood;
-        var ranked = sorted.Where(one => one.Plan.Worth >= least).OrderBy(one => one.Plan.Demand).Concat(sorted.Where(one => one.Plan.Worth < least));
+        var ranked = sorted.Where(one => one.Plan.Worth >= least).OrderBy(one => one.Plan.Demand)
+            .Concat(sorted.Where(one => one.Plan.Worth < least));
         var apart = new List<FoundStroke>();
         foreach (var one in ranked)
         {

@@ -39,7 +39,9 @@ public static class GroupChange
         });
     }
 
-    /// <summary>Mirrors balls about the line along the table through the middle of them; where there is no room they stay as they are.</summary>
+    /// <summary>
+    /// Mirrors balls about the line along the table through the middle of them; where there is no room they stay as they are.
+    /// </summary>
     /// <param name="layout">All balls.</param>
     /// <param name="chosen">Those that are mirrored.</param>
     /// <param name="outline">The table's outline.</param>

@@ -49,7 +49,8 @@ public static class LayoutRules
             var a = sorted.FindIndex(placed => placed.Ball == first);
             var b = sorted.FindIndex(placed => placed.Ball == second);
             if (a < 0 || b < 0 || sorted[a].Place.DistanceTo(sorted[b].Place) - diameter > Layout.TouchingGap)
-                yield return new(LayoutFault.NotTouching, second, $"{Names.Text(first)} and {Names.Text(second)} are said to touch, but do not.");
+                yield return new(LayoutFault.NotTouching, second,
+                    $"{Names.Text(first)} and {Names.Text(second)} are said to touch, but do not.");
         }
     }
 

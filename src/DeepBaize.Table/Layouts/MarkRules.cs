@@ -73,10 +73,14 @@ public static class MarkRules
             _ => (1, 1),
         };
         if (mark.Places.Count < least || mark.Places.Count > most)
-            yield return ("places", least == most ? $"This mark has {least} place{(least == 1 ? "" : "s")}, not {mark.Places.Count}." : $"A zone has {least} to {most} corners, not {mark.Places.Count}.");
+            yield return ("places",
+                least == most ? $"This mark has {least} place{(least == 1 ? "" : "s")}, not {mark.Places.Count}."
+                : $"A zone has {least} to {most} corners, not {mark.Places.Count}.");
         if (!mark.Places.All(IsOnTable)) yield return ("places", "A mark lies between the cushions.");
-        if (mark.Kind == MarkKind.Target != (mark.Radius is not null)) yield return ("radius", "A target has a radius, the other marks have none.");
-        if (mark.Radius is { } radius && !(radius is > 0 and <= 1)) yield return ("radius", "A target's radius is more than 0 and at most 1 m.");
+        if (mark.Kind == MarkKind.Target != (mark.Radius is not null))
+            yield return ("radius", "A target has a radius, the other marks have none.");
+        if (mark.Radius is { } radius && !(radius is > 0 and <= 1))
+            yield return ("radius", "A target's radius is more than 0 and at most 1 m.");
     }
 
     private static bool IsOnTable(Place place) =>

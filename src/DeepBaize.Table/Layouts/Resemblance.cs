@@ -2,7 +2,9 @@ namespace DeepBaize.Table.Layouts;
 
 /// <summary>How one position resembles another.</summary>
 /// <param name="IsMirrored">True when it is nearer to the other's mirror image.</param>
-/// <param name="Apart">How far apart matching balls lie on average, in metres; a ball that only one of them has counts as <see cref="Resemblance.Missing"/>.</param>
+/// <param name="Apart">
+/// How far apart matching balls lie on average, in metres; a ball that only one of them has counts as <see cref="Resemblance.Missing"/>.
+/// </param>
 /// <param name="Farthest">The ball that lies farthest from its like.</param>
 public sealed record Likeness(bool IsMirrored, double Apart, BallId Farthest);
 

@@ -10,7 +10,8 @@ namespace DeepBaize.Table.Outline;
 /// <param name="DropRadius">Radius of that circle in metres.</param>
 /// <param name="Jaws">The two jaws.</param>
 /// <param name="Facings">
-/// The two straight pieces behind the jaws, each going on along its jaw's last tangent. In the usual cuts balls drop before they reach them.
+/// The two straight pieces behind the jaws, each going on along its jaw's last tangent. In the usual cuts balls drop before they reach
+/// them.
 /// </param>
 public sealed record PocketMouth(
     PocketId Pocket,

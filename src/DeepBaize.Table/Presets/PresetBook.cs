@@ -25,7 +25,8 @@ public static class PresetBook
     internal static PlacedBall White(double x, double y) => new(BallId.Cue, new Place(x, y));
 
     /// <summary>Reds at places, numbered from 1.</summary>
-    internal static IEnumerable<PlacedBall> Reds(IEnumerable<Place> places) => places.Select((place, i) => new PlacedBall(BallSet.Reds[i], place));
+    internal static IEnumerable<PlacedBall> Reds(IEnumerable<Place> places) =>
+        places.Select((place, i) => new PlacedBall(BallSet.Reds[i], place));
 
     /// <summary>A mark where the white stands, so that it can be put back.</summary>
     internal static Mark WhiteMark(PlacedBall white) => new("white", MarkKind.WhitePlace, [white.Place]);

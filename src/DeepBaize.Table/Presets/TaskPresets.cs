@@ -24,7 +24,8 @@ internal static class TaskPresets
         {
             var white = White(values["whiteUp"], Measurements.Width - values["whiteAcross"]);
             var stunLine = Measurements.CentreLine + gauge.Diameter;
-            var row = BallSet.Colours.Select((colour, i) => new PlacedBall(colour, new Place(values["row"], stunLine + i * values["step"])));
+            var row = BallSet.Colours.Select(
+                (colour, i) => new PlacedBall(colour, new Place(values["row"], stunLine + i * values["step"])));
             return new PresetLayout(
                 [white, new(BallId.Red1, Spots.Blue), .. row], [WhiteMark(white)], new PresetPot(BallId.Red1, PocketId.MiddleYellowSide));
         });
@@ -60,7 +61,8 @@ internal static class TaskPresets
             var (low, high) = (Measurements.CentreLine - values["band"], Measurements.CentreLine + values["band"]);
             return new PresetLayout(
                 [white],
-                [WhiteMark(white), new Mark("way", MarkKind.Zone, [new(0, low), new(Measurements.Length, low), new(Measurements.Length, high), new(0, high)])]);
+                [WhiteMark(white), new Mark(
+                    "way", MarkKind.Zone, [new(0, low), new(Measurements.Length, low), new(Measurements.Length, high), new(0, high)])]);
         });
 
     public static Preset Crescent { get; } = new(

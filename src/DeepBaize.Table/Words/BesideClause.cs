@@ -37,7 +37,8 @@ internal sealed partial record BesideClause(Place Thing, double Away, double Up,
     }
 
     /// <summary>Takes a bearing that was said afterwards, "above it"; null when the clause is none.</summary>
-    public BesideClause? Bearing(string clause, Place from) => Afterwards().Match(clause) is { Success: true } match ? Towards(match, from) : null;
+    public BesideClause? Bearing(string clause, Place from) =>
+        Afterwards().Match(clause) is { Success: true } match ? Towards(match, from) : null;
 
     /// <summary>The place; where another clause fixed one coordinate, the one on that line at the distance that was said.</summary>
     /// <param name="x">Metres up the table when they are fixed.</param>
@@ -46,7 +47,8 @@ internal sealed partial record BesideClause(Place Thing, double Away, double Up,
     {
         if (x is { } up && y is { } across) return (up, across);
         if (x is { } fixedUp) return (fixedUp, Thing.Y + Rest(fixedUp - Thing.X, Left));
-        return y is { } fixedAcross ? (Thing.X + Rest(fixedAcross - Thing.Y, Up), fixedAcross) : (Thing.X + Up * Away, Thing.Y + Left * Away);
+        return y is { } fixedAcross
+            ? (Thing.X + Rest(fixedAcross - Thing.Y, Up), fixedAcross) : (Thing.X + Up * Away, Thing.Y + Left * Away);
     }
 
     /// <summary>What is left of the distance beside a part that is fixed.</summary>
@@ -63,7 +65,8 @@ internal sealed partial record BesideClause(Place Thing, double Away, double Up,
         return length == 0 ? this with { Up = -1, Left = 0 } : this with { Up = up / length, Left = left / length };
     }
 
-    [GeneratedRegex(@"^((almost )?touching |(?<distance>.+?) )?((?<vertical>above|below) )?((and )?to the (?<side>yellow|green) side of )?(from )?(?<thing>the .+|(nearest )?red( \d+)?|white|yellow|green|brown|blue|pink|black)$")]
+    [GeneratedRegex(@"^((almost )?touching |(?<distance>.+?) )?((?<vertical>above|below) )?((and )?to the (?<side>yellow|green) side of "
+        + @")?(from )?(?<thing>the .+|(nearest )?red( \d+)?|white|yellow|green|brown|blue|pink|black)$")]
     private static partial Regex Pattern();
 
     [GeneratedRegex("^(?=.)(?<vertical>above|below)?( ?and )?(to the (?<side>yellow|green) side)?( of)?( it)?$")]

@@ -118,7 +118,8 @@ internal sealed partial class PlaceClauses(Place from, Things things, BallGauge 
         return true;
     }
 
-    [GeneratedRegex("^((?<distance>.+?) (off|from)|tight on|frozen to|against) (the )?(?<cushion>baulk|top|yellow side|green side)( cushion)?$")]
+    [GeneratedRegex("^((?<distance>.+?) (off|from)|tight on|frozen to|against) (the )?(?<cushion>baulk|top|yellow side|green side)( "
+        + "cushion)?$")]
     private static partial Regex CushionClause();
 
     [GeneratedRegex("^(on )?(the )?(?<spot>[a-z]+ spot)$")]

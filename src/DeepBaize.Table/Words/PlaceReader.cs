@@ -39,7 +39,8 @@ public static partial class PlaceReader
         }
 
         var reading = new PlaceClauses(from, new Things(others, outline), gauge, unit);
-        foreach (var clause in PocketSide().Replace(said, " ${side}").Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))
+        foreach (var clause in PocketSide().Replace(said, " ${side}")
+            .Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))
         {
             if (reading.Take(clause) is { } sentence) return new(null, sentence);
         }

@@ -19,7 +19,8 @@ internal sealed class Things(IReadOnlyList<PlacedBall> others, TableOutline outl
     {
         sentence = null;
         var bare = name.StartsWith("the ", StringComparison.Ordinal) ? name[4..] : name;
-        if (bare.EndsWith(" spot", StringComparison.Ordinal) && Names.TryParseBall(bare[..^5], out var owner) && Spots.Of(owner) is { } spot)
+        if (bare.EndsWith(" spot", StringComparison.Ordinal) && Names.TryParseBall(bare[..^5], out var owner)
+            && Spots.Of(owner) is { } spot)
             return new Thing(spot, false);
         if (Pocket(bare) is { } pocket) return new Thing(pocket.ThroatMiddle, false);
         if (bare is "red" or "nearest red")

@@ -11,8 +11,11 @@ namespace DeepBaize.Web.Breaks;
 /// <param name="Rest">False to leave out strokes that need a rest or the other hand.</param>
 /// <param name="Only">The only ball to play at.</param>
 /// <param name="Goal">score (absent) for as many points as can be expected, or secure for the chance to lead by more than is left.</param>
-/// <param name="Approach">high or low: the side of straight on which the player likes to be on colours; absent when it is all the same.</param>
-public sealed record WishesInput(bool Side = true, bool Cushion = true, bool Rest = true, string? Only = null, string? Goal = null, string? Approach = null);
+/// <param name="Approach">
+/// high or low: the side of straight on which the player likes to be on colours; absent when it is all the same.
+/// </param>
+public sealed record WishesInput(
+    bool Side = true, bool Cushion = true, bool Rest = true, string? Only = null, string? Goal = null, string? Approach = null);
 
 /// <summary>A frame for which a break is planned.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>
@@ -23,7 +26,9 @@ public sealed record WishesInput(bool Side = true, bool Cushion = true, bool Res
 /// <param name="Seed">Seed of the draws; absent is 1.</param>
 /// <param name="Profile">Name or id of the table; absent is the club table.</param>
 /// <param name="Coefficients">What differs from the profile.</param>
-/// <param name="Doubt">unmeasured (absent), measured or none: how far the table may be from its profile, for the chances that are shown.</param>
+/// <param name="Doubt">
+/// unmeasured (absent), measured or none: how far the table may be from its profile, for the chances that are shown.
+/// </param>
 /// <param name="LineUp">The rules of a line-up; absent in a frame.</param>
 /// <param name="Opponent">Who comes to the table after a miss; absent is one who plays like the player.</param>
 public sealed record BreakQuestionInput(
@@ -101,7 +106,8 @@ public sealed record RemedyOutput(
 /// <param name="PotsToHundred">Fewest further pots to a hundred.</param>
 /// <param name="ToSecure">Points that secure the frame; 0 when the lead is more than is left.</param>
 /// <param name="Words">The arithmetic in a sentence.</param>
-public sealed record ArithmeticOutput(string On, int Remaining, int LargestBreak, int? PotsToFifty, int? PotsToHundred, int ToSecure, string Words);
+public sealed record ArithmeticOutput(
+    string On, int Remaining, int LargestBreak, int? PotsToFifty, int? PotsToHundred, int ToSecure, string Words);
 
 /// <summary>A plan so far.</summary>
 /// <param name="Sentence">The answer in one sentence.</param>
@@ -118,7 +124,9 @@ public sealed record ArithmeticOutput(string On, int Remaining, int LargestBreak
 /// <param name="Remedies">Ways on when only colours are left and one stands in the way.</param>
 /// <param name="Regions">The reds by region; empty when none are up.</param>
 /// <param name="Ledger">What may go wrong, in rows.</param>
-/// <param name="Chance">The first stroke sampled: what runs past, falls short, where the white may stop; null until the last answer.</param>
+/// <param name="Chance">
+/// The first stroke sampled: what runs past, falls short, where the white may stop; null until the last answer.
+/// </param>
 /// <param name="Arithmetic">The frame's arithmetic.</param>
 /// <param name="AsksSafety">True when nothing is on, so that the question is what to leave.</param>
 /// <param name="Played">Strokes simulated.</param>
@@ -198,7 +206,8 @@ public sealed record OutlookQuestion(BreakQuestionInput Question, PotInput Pot, 
 /// <param name="Best">The best visit.</param>
 /// <param name="Words">All that in a sentence.</param>
 /// <param name="IsFinal">True for the last answer.</param>
-public sealed record OutlookAnswer(int Visits, double Mean, double Error, int Target, ChanceOutput Reached, int Best, string Words, bool IsFinal);
+public sealed record OutlookAnswer(
+    int Visits, double Mean, double Error, int Target, ChanceOutput Reached, int Best, string Words, bool IsFinal);
 
 /// <summary>What a place in the D is worth to a white in hand.</summary>
 /// <param name="Place">The place.</param>

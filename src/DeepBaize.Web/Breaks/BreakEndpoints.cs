@@ -9,10 +9,13 @@ public static class BreakEndpoints
     /// <summary>Maps the routes.</summary>
     public static void MapBreaks(this IEndpointRouteBuilder routes)
     {
-        Streamed<BreakQuestionInput, BreakAnswer>(routes, "/api/breaks/plan", (request, pool, cancel) => BreakFinder.Stream(BreakReader.Read(request), pool, cancel))
+        Streamed<BreakQuestionInput, BreakAnswer>(
+            routes, "/api/breaks/plan", (request, pool, cancel) => BreakFinder.Stream(BreakReader.Read(request), pool, cancel))
             .WithName("PlanBreak").WithSummary("Which ball, and how: the best line so far, streamed as it gets better, with reasons.");
-        Streamed<OutlookQuestion, OutlookAnswer>(routes, "/api/breaks/outlook", (request, pool, cancel) => OutlookPlayer.Stream(OutlookPlayer.Read(request), pool, cancel))
-            .WithName("PlayOut").WithSummary("Whole visits that begin with a stroke, played out with the player's scatter: mean points and how often a target is reached, streamed.");
+        Streamed<OutlookQuestion, OutlookAnswer>(
+            routes, "/api/breaks/outlook", (request, pool, cancel) => OutlookPlayer.Stream(OutlookPlayer.Read(request), pool, cancel))
+            .WithName("PlayOut").WithSummary("Whole visits that begin with a stroke, played out with the player's scatter: mean points "
+                + "and how often a target is reached, streamed.");
         Refusable(routes.MapPost("/api/breaks/step", (StepQuestion request) => StepPlayer.Play(request)))
             .WithName("PlayStep").WithSummary("One stroke played on the sheet, with scatter or without, and judged by the rules.");
         Refusable(routes.MapPost("/api/breaks/hand", (BreakQuestionInput request) => BreakFinder.RateD(request)))

@@ -43,7 +43,8 @@ internal static class BreakFinder
     {
         var scene = BreakReader.Read(question);
         var planner = new BreakPlanner(scene.Plan(1));
-        return [.. BreakPlanner.PlacesInTheD(scene.Frame).Select(place => new HandPlace(Shared.ToPlace(place), planner.WorthInHand(scene.Frame, place)))];
+        return [.. BreakPlanner.PlacesInTheD(scene.Frame)
+            .Select(place => new HandPlace(Shared.ToPlace(place), planner.WorthInHand(scene.Frame, place)))];
     }
 
     private static BreakAnswer ToAnswer(BreakPlan plan, BreakScene scene, CancellationToken cancel)
@@ -52,7 +53,8 @@ internal static class BreakFinder
         if (plan.Line.Count == 0)
         {
             return new BreakAnswer(
-                NothingOn(scene), [], [], null, 0, 0, 0, "", null, [], [], [], Regions(scene), [], null, arithmetic, true, plan.Played, scene.Budget, scene.Seed, plan.IsFinal);
+                NothingOn(scene), [], [], null, 0, 0, 0, "", null, [], [], [], Regions(scene), [], null, arithmetic, true, plan.Played,
+                scene.Budget, scene.Seed, plan.IsFinal);
         }
 
         var first = plan.Line[0];
@@ -118,11 +120,14 @@ internal static class BreakFinder
             Shared.Code(fact.Kind),
             BreakWords.Fact(fact, next),
             fact.Value,
-            [.. fact.Pots.Select(pot => new ProofPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), PlaceOf(next, pot.Pot.Ball), white, pot.Chance))]);
+            [.. fact.Pots.Select(
+                pot => new ProofPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), PlaceOf(next, pot.Pot.Ball), white,
+                pot.Chance))]);
     }
 
     private static OtherOutput ToOther(OtherBall other, BreakScene scene, FrameState frame, RatedStroke best) => new(
-        Names.Text(other.Ball), Names.Text(other.Best.Stroke.Pot.Pocket), ToStroke(other.Best.Stroke, scene), other.Cost, Shared.ToChance(other.Best.Pot),
+        Names.Text(other.Ball), Names.Text(other.Best.Stroke.Pot.Pocket), ToStroke(other.Best.Stroke, scene), other.Cost,
+        Shared.ToChance(other.Best.Pot),
         BreakWords.Other(other, frame, best, scene.Wishes.Goal));
 
     private static RemedyOutput ToRemedy(Remedy remedy, BreakScene scene) => new(
@@ -143,23 +148,28 @@ internal static class BreakFinder
     {
         var rows = new List<RowOutput>();
         if (chance is not null) rows.AddRange(chance.Rows.Where(row => row.Kind is "past" or "short" or "inOff"));
-        if (plan.Closed.After > 0) rows.Add(new RowOutput("pack", "Shut in", BreakWords.Pack(plan.Closed), null, plan.Closed.After >= plan.Closed.Before));
-        if (plan.MissLeaves is { } leaves) rows.Add(new RowOutput("miss", "If it is missed", BreakWords.Miss(leaves, isOpponentKnown), null, leaves > 0.75));
+        if (plan.Closed.After > 0)
+            rows.Add(new RowOutput("pack", "Shut in", BreakWords.Pack(plan.Closed), null, plan.Closed.After >= plan.Closed.Before));
+        if (plan.MissLeaves is { } leaves)
+            rows.Add(new RowOutput("miss", "If it is missed", BreakWords.Miss(leaves, isOpponentKnown), null, leaves > 0.75));
         return rows;
     }
 
-    private static PlaceOutput PlaceOf(FrameState frame, BallId ball) => Shared.ToPlace(frame.Balls.First(placed => placed.Ball == ball).Place);
+    private static PlaceOutput PlaceOf(FrameState frame, BallId ball) =>
+        Shared.ToPlace(frame.Balls.First(placed => placed.Ball == ball).Place);
 
     private static string Dial(PlannedStroke stroke, BreakScene scene)
     {
         var words = ChanceMapping.Stroke(Dials.Of(stroke.Strike), scene.Ask(stroke, scene.Frame, scene.Layout, Samples).Scene);
-        return char.ToLowerInvariant(words[0]) + words[1..] + (stroke.Way > Planning.Cueing.BridgeWay.Stretched ? $", with {CueingWords.Way(stroke.Way)}" : "");
+        return char.ToLowerInvariant(words[0]) + words[1..]
+            + (stroke.Way > Planning.Cueing.BridgeWay.Stretched ? $", with {CueingWords.Way(stroke.Way)}" : "");
     }
 
     private static StrokeInput ToStroke(PlannedStroke stroke, BreakScene scene)
     {
         PlayingConditions conditions = scene.Table.Conditions;
         return new StrokeInput(
-            Shared.Degrees(stroke.Strike.DirectionRadians), conditions.Cue.Paces.FromSpeed(stroke.Strike.WhiteSpeed), stroke.Strike.Side, stroke.Strike.Height);
+            Shared.Degrees(stroke.Strike.DirectionRadians), conditions.Cue.Paces.FromSpeed(stroke.Strike.WhiteSpeed), stroke.Strike.Side,
+            stroke.Strike.Height);
     }
 }

@@ -24,7 +24,8 @@ internal sealed record BreakScene(
 
     /// <summary>One stroke of it as a question about chances.</summary>
     public ChanceScene Ask(PlannedStroke stroke, FrameState frame, Layout layout, int samples) => new(
-        new PotScene(Table, Profile, layout, stroke.Pot, stroke.Strike, null, default), frame, Player, Doubt, null, samples, Seed, KeepsPot: false);
+        new PotScene(Table, Profile, layout, stroke.Pot, stroke.Strike, null, default), frame, Player, Doubt, null, samples, Seed,
+        KeepsPot: false);
 }
 
 /// <summary>Reads questions about breaks and refuses what makes no sense.</summary>
@@ -37,13 +38,15 @@ internal static class BreakReader
     /// <exception cref="RefusalException">Something in it is unknown, contradictory or out of range.</exception>
     public static BreakScene Read(BreakQuestionInput question)
     {
-        var (profile, table, layout, frame) = ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients, question.LineUp);
+        var (profile, table, layout, frame) = ReadFrame(
+            question.Balls, question.State, question.Profile, question.Coefficients, question.LineUp);
         var wishes = question.Wishes ?? new WishesInput();
         BallId? only = wishes.Only is { } text ? FieldReader.ReadBall(text, "wishes.only") : null;
         if (only is { } ball) FieldReader.RequireBall(layout, ball, "wishes.only");
         return new BreakScene(
             profile, table, layout, frame, PlayerReader.Read(question.Player),
-            question.Opponent is { } opponent ? PlayerReader.Read(opponent) : null, ReadWishes(wishes, only, frame), ChanceReader.ReadDoubt(question.Doubt),
+            question.Opponent is { } opponent ? PlayerReader.Read(opponent) : null, ReadWishes(wishes, only, frame),
+            ChanceReader.ReadDoubt(question.Doubt),
             (int)FieldReader.Within(question.Budget, LeastBudget, MostBudget, "budget"), question.Seed);
     }
 
@@ -53,14 +56,16 @@ internal static class BreakReader
         {
             null or "score" => BreakGoal.Score,
             "secure" => BreakGoal.Secure,
-            _ => throw RefusalException.Invalid("goal", "No such goal", new Fault("wishes.goal", null, "goal", "A visit is to score or to secure the frame.")),
+            _ => throw RefusalException.Invalid(
+                "goal", "No such goal", new Fault("wishes.goal", null, "goal", "A visit is to score or to secure the frame.")),
         };
         SideOfStraight? approach = input.Approach switch
         {
             null => null,
             "high" => SideOfStraight.High,
             "low" => SideOfStraight.Low,
-            _ => throw RefusalException.Invalid("approach", "No such side", new Fault("wishes.approach", null, "approach", "Colours are come to high or low.")),
+            _ => throw RefusalException.Invalid(
+                "approach", "No such side", new Fault("wishes.approach", null, "approach", "Colours are come to high or low.")),
         };
         // Who leads by more than is left has nothing to secure: then points count.
         if (goal == BreakGoal.Secure && FrameArithmetic.PointsToSecure(frame) == 0) goal = BreakGoal.Score;
@@ -76,7 +81,9 @@ internal static class BreakReader
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(balls), table.Outline, table.Conditions.Gauge);
         var known = StateReader.ReadFor(state, [.. layout.Balls.Select(placed => placed.Ball)]);
         var frame = FrameState.Of(layout, known)
-            ?? throw RefusalException.Impossible("nothingUp", "No ball is up", new Fault("balls", null, "nothingUp", "Only the white is on the table: lay the balls first."));
+            ?? throw RefusalException.Impossible(
+                "nothingUp", "No ball is up",
+                new Fault("balls", null, "nothingUp", "Only the white is on the table: lay the balls first."));
         return (profile, table, layout, frame with { LineUp = StateReader.ReadLineUp(lineUp) });
     }
 }

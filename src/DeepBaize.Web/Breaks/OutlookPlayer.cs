@@ -28,10 +28,13 @@ internal static class OutlookPlayer
     public static OutlookScene Read(OutlookQuestion question)
     {
         var scene = BreakReader.Read(question.Question);
-        if (scene.Frame.White is null) throw RefusalException.Impossible("inHand", "The white is in hand", new Fault("balls", "cue", "inHand", "Put the white in the D first."));
+        if (scene.Frame.White is null)
+            throw RefusalException.Impossible(
+                "inHand", "The white is in hand", new Fault("balls", "cue", "inHand", "Put the white in the D first."));
         var pot = FieldReader.ReadPot(question.Pot);
         FieldReader.RequireBall(scene.Layout, pot.Ball, "pot.ball");
-        var input = new StrikeInput(question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height);
+        var input = new StrikeInput(
+            question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height);
         var strike = StrikeReader.Read(input, scene.Table.Conditions);
         var cued = CueingReader.Deliver(scene.Table, scene.Layout, scene.Player, strike);
         return new OutlookScene(
@@ -52,7 +55,8 @@ internal static class OutlookPlayer
                 var points = new List<int>();
                 while (points.Count < scene.Visits)
                 {
-                    points.AddRange(outlook.Play(scene.Break.Frame, scene.First, points.Count, Math.Min(Batch, scene.Visits - points.Count), token).Points);
+                    points.AddRange(outlook.Play(
+                        scene.Break.Frame, scene.First, points.Count, Math.Min(Batch, scene.Visits - points.Count), token).Points);
                     teller.Tell(ToAnswer(new VisitPoints(points), scene));
                 }
 

@@ -20,15 +20,19 @@ internal static class StepPlayer
     /// <exception cref="RefusalException">The request is wrong or cannot be carried out.</exception>
     public static StepAnswer Play(StepQuestion question)
     {
-        var (_, table, layout, frame) = BreakReader.ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients, question.LineUp);
+        var (_, table, layout, frame) = BreakReader.ReadFrame(
+            question.Balls, question.State, question.Profile, question.Coefficients, question.LineUp);
         var player = PlayerReader.Read(question.Player);
-        var meant = StrikeReader.Read(new StrikeInput(question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height), table.Conditions);
+        var meant = StrikeReader.Read(
+            new StrikeInput(question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height),
+            table.Conditions);
         var strike = question.Scatter is { } number
             ? CueingReader.Deliver(table, layout, player, meant).Delivery.Play(meant, Draws.Stroke(question.Seed, number))
             : meant;
         var result = new StrokeResult();
         new TableSimulation(table.Conditions, table.Outline).Run(layout, strike, result);
-        var nominated = frame.On == BallOn.Colour || frame.IsFreeBall ? StateReader.Read(question.State).Nominated ?? NominatedBy(result) : null;
+        var nominated = frame.On == BallOn.Colour
+            || frame.IsFreeBall ? StateReader.Read(question.State).Nominated ?? NominatedBy(result) : null;
         var ruling = new Referee(new Sight(table.Outline, frame.Gauge)).Judge(frame, nominated, SeenStroke.Of(layout, result));
         return new StepAnswer(
             RulingWords.Say(ruling, BallValue.Of(frame.On, nominated)),
@@ -53,5 +57,6 @@ internal static class StepPlayer
     }
 
     private static StateInput ToState(FrameState frame) => new(
-        StateReader.Text(frame.On), null, frame.IsInHand, frame.IsFreeBall, new ScoresInput(frame.Scores.Player, frame.Scores.Opponent), frame.Break, frame.Misses);
+        StateReader.Text(frame.On), null, frame.IsInHand, frame.IsFreeBall, new ScoresInput(frame.Scores.Player, frame.Scores.Opponent),
+        frame.Break, frame.Misses);
 }

@@ -10,9 +10,11 @@ public static class ChanceEndpoints
     {
         // Cueing is plain geometry and waits for nobody; everything that plays strokes takes its turn in the pool.
         Refusable(routes.MapPost("/api/cueing", (CueingQuestion request) => ChanceFinder.Cue(request)))
-            .WithName("ReadCueing").WithSummary("Where a player stands for a stroke, how far the butt is raised, and what of the white the tip can reach.");
+            .WithName("ReadCueing")
+                .WithSummary("Where a player stands for a stroke, how far the butt is raised, and what of the white the tip can reach.");
         Pooled<ChanceQuestion, ChanceResponse>(routes, "/api/chances/stroke", ChanceFinder.Find)
-            .WithName("FindChance").WithSummary("What a stroke comes to in a player's hands: chances, where the white may stop, what is on then.");
+            .WithName("FindChance")
+                .WithSummary("What a stroke comes to in a player's hands: chances, where the white may stop, what is on then.");
         Pooled<CompareQuestion, CompareResponse>(routes, "/api/chances/compare", ChanceFinder.Compare)
             .WithName("CompareStrokes").WithSummary("Two to four strokes side by side, and the plainest good one.");
         Pooled<ChanceQuestion, SimplerResponse>(routes, "/api/chances/simpler", StrokeFinder.Simplify)
@@ -20,7 +22,8 @@ public static class ChanceEndpoints
         Pooled<PackQuestion, PackResponse>(routes, "/api/chances/pack", StrokeFinder.OpenPack)
             .WithName("OpenPack").WithSummary("Ways into the reds off a pot, side by side.");
         Pooled<CushionQuestion, CushionResponse>(routes, "/api/chances/cushion", StrokeFinder.FindCushion)
-            .WithName("FindCushionOrHold").WithSummary("A place reached with a cushion or without: the trade's rule beside what is simulated.");
+            .WithName("FindCushionOrHold")
+                .WithSummary("A place reached with a cushion or without: the trade's rule beside what is simulated.");
         Pooled<ZoneQuestionInput, ZoneResponse>(routes, "/api/zones", ZoneSearch.Find)
             .WithName("FindZone").WithSummary("Where the white should stop for the next balls.");
         Refusable(routes.MapPost("/api/chances/search", (ChanceQuestion request, ComputePool pool, CancellationToken cancel) =>

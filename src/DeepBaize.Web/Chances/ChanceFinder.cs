@@ -24,13 +24,15 @@ internal static class ChanceFinder
     public static CompareResponse Compare(CompareQuestion question, CancellationToken cancel)
     {
         if (question.Plans.Count is < 2 or > MostPlans)
-            throw RefusalException.Invalid("plans", "How many?", new Fault("plans", null, "plans", $"Between 2 and {MostPlans} strokes are laid side by side."));
+            throw RefusalException.Invalid(
+                "plans", "How many?", new Fault("plans", null, "plans", $"Between 2 and {MostPlans} strokes are laid side by side."));
         var scenes = question.Plans.Select(ChanceReader.Read).ToList();
         var answers = scenes.ConvertAll(scene => Find(scene, cancel));
         var plans = answers.ConvertAll(ToPlan);
         var comparison = Comparison.Of(plans);
         return new CompareResponse(
-            [.. answers.Select((answer, i) => new ComparedOutput(answer, plans[i].Product, plans[i].Worth, ChanceMapping.Stroke(scenes[i].Scene.Dials, scenes[i].Scene)))],
+            [.. answers.Select((answer, i) => new ComparedOutput(
+                answer, plans[i].Product, plans[i].Worth, ChanceMapping.Stroke(scenes[i].Scene.Dials, scenes[i].Scene)))],
             comparison.Recommended,
             Recommendation(plans, comparison));
     }
@@ -42,7 +44,8 @@ internal static class ChanceFinder
         var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
         var player = PlayerReader.Read(question.Player);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(question.Balls), table.Outline, table.Conditions.Gauge);
-        return ChanceMapping.ToCueing(CueingReader.Read(layout, player, StrikeReader.Read(question.Strike, table.Conditions)), player, table.Conditions);
+        return ChanceMapping.ToCueing(
+            CueingReader.Read(layout, player, StrikeReader.Read(question.Strike, table.Conditions)), player, table.Conditions);
     }
 
     /// <summary>One stroke that was read.</summary>
@@ -90,7 +93,8 @@ internal static class ChanceFinder
     private static ComparedPlan ToPlan(ChanceResponse answer)
     {
         var then = answer.Zone ?? answer.Next;
-        return new ComparedPlan(answer.Pot.Share, answer.Pot.Share == 0 ? 0 : then.Share / answer.Pot.Share, answer.Demand, answer.SchoolCost);
+        return new ComparedPlan(
+            answer.Pot.Share, answer.Pot.Share == 0 ? 0 : then.Share / answer.Pot.Share, answer.Demand, answer.SchoolCost);
     }
 
     private static string Recommendation(IReadOnlyList<ComparedPlan> plans, Comparison comparison)
@@ -98,7 +102,8 @@ internal static class ChanceFinder
         var (chosen, best) = (plans[comparison.Recommended], plans[comparison.Best]);
         var first = $"Play {Letter(comparison.Recommended)}: potted and well placed {ChanceWords.Say(chosen.Product)}";
         if (comparison.Recommended != comparison.Best)
-            return $"{first}, the plainest; {Letter(comparison.Best)} is {100 * (best.Product - chosen.Product):0} in 100 better and asks more.";
+            return $"{first}, the plainest; {Letter(comparison.Best)} is {100 * (best.Product - chosen.Product):0} in 100 better and "
+                + $"asks more.";
         var second = Enumerable.Range(0, plans.Count).Where(i => i != comparison.Best).MaxBy(i => plans[i].Worth);
         return $"{first}, against {ChanceWords.Say(plans[second].Product)} for {Letter(second)}.";
     }

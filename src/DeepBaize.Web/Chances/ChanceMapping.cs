@@ -19,7 +19,8 @@ internal static class ChanceMapping
         share, outlook.White is { } white ? Shared.ToPlace(white) : null, [.. outlook.On.Select(ToPot)]);
 
     public static LeavePotOutput ToPot(LeavePot pot) => new(
-        Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance, Math.Abs(pot.CutRadians) * 180 / Math.PI, Shared.Code(pot.Way), ChanceWords.Say(pot));
+        Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance, Math.Abs(pot.CutRadians) * 180 / Math.PI, Shared.Code(pot.Way),
+        ChanceWords.Say(pot));
 
     public static StainOutput ToStain(Stain stain) => new(
         [.. stain.Places.Take(stain.Half).Select(Shared.ToPlace)],
@@ -49,9 +50,11 @@ internal static class ChanceMapping
         var scene = asked.Scene;
         var then = asked.Zone is null ? "with a good next pot" : "and in the zone";
         return new FoundOutput(
-            scene.PaceOf(dials), dials.Side, dials.Height, Shared.Degrees(found.Strike.DirectionRadians), found.Plan.Pot, found.Success, found.Plan.Demand, found.Plan.Cost,
+            scene.PaceOf(dials), dials.Side, dials.Height, Shared.Degrees(found.Strike.DirectionRadians), found.Plan.Pot, found.Success,
+            found.Plan.Demand, found.Plan.Cost,
             found.Rest is { } rest ? Shared.ToPlace(rest) : null, found.Samples,
-            $"{Stroke(dials, scene)}: {ChanceWords.Say(found.Success)} potted {then}{(found.Cued.NeedsRest ? $", with {CueingWords.Way(found.Cued.Way)}" : "")}{School(found.Plan.Cost)}");
+            $"{Stroke(dials, scene)}: {ChanceWords.Say(found.Success)} potted "
+                + $"{then}{(found.Cued.NeedsRest ? $", with {CueingWords.Way(found.Cued.Way)}" : "")}{School(found.Plan.Cost)}");
     }
 
     /// <summary>What a player's school takes off, where it takes off something.</summary>
@@ -66,7 +69,8 @@ internal static class ChanceMapping
     public static string Stroke(Dials dials, PotScene scene)
     {
         var side = StrokeWords.ToTips(dials.Side, scene.Table.Conditions.Balls.Radius);
-        return EventWords.Capital(StrokeWords.Dial(dials, scene.Table.Conditions)) + (Math.Abs(dials.Side) < 0.02 ? "" : $", {StrokeWords.Side(side)}");
+        return EventWords.Capital(StrokeWords.Dial(dials, scene.Table.Conditions))
+            + (Math.Abs(dials.Side) < 0.02 ? "" : $", {StrokeWords.Side(side)}");
     }
 
     private static StanceOutput ToStance(Stance stance, PlayerProfile player) => new(

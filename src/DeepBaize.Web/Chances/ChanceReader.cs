@@ -69,7 +69,8 @@ internal static class ChanceReader
         if (goal.Wishes is not { Count: > 0 } wishes) return null;
         FieldReader.Within(wishes.Count, 1, MostWishes, "goal.wishes");
         return new ZoneQuestion(
-            table, balls, [.. wishes.Select(ReadWish)], player, FieldReader.Within(goal.CushionMetres, 0, 0.5, "goal.cushionMetres"), goal.RestAllowed);
+            table, balls, [.. wishes.Select(ReadWish)], player, FieldReader.Within(goal.CushionMetres, 0, 0.5, "goal.cushionMetres"),
+            goal.RestAllowed);
     }
 
     private static Func<Place, bool>? ReadGoal(GoalInput? goal, TableInUse table, IReadOnlyList<PlacedBall> balls, PlayerProfile player)
@@ -86,17 +87,24 @@ internal static class ChanceReader
     private static ZoneWish ReadWish(WishInput wish)
     {
         var pot = FieldReader.ReadPot(new PotInput(wish.Ball, wish.Pocket));
-        var (least, most) = (FieldReader.Within(wish.LeastCutDeg, 0, 90, "goal.wishes.leastCutDeg"), FieldReader.Within(wish.MostCutDeg, 0, 90, "goal.wishes.mostCutDeg"));
-        var (near, far) = (FieldReader.Within(wish.LeastMetres, 0, 4, "goal.wishes.leastMetres"), FieldReader.Within(wish.MostMetres, 0, 4, "goal.wishes.mostMetres"));
+        var (least, most) = (
+            FieldReader.Within(wish.LeastCutDeg, 0, 90, "goal.wishes.leastCutDeg"),
+            FieldReader.Within(wish.MostCutDeg, 0, 90, "goal.wishes.mostCutDeg"));
+        var (near, far) = (FieldReader.Within(wish.LeastMetres, 0, 4, "goal.wishes.leastMetres"),
+            FieldReader.Within(wish.MostMetres, 0, 4, "goal.wishes.mostMetres"));
         if (least > most || near > far)
-            throw RefusalException.Invalid("goal", "A range the wrong way round", new Fault("goal.wishes", wish.Ball, "range", "The least cut and distance are not greater than the greatest."));
+            throw RefusalException.Invalid(
+                "goal", "A range the wrong way round",
+                new Fault("goal.wishes", wish.Ball, "range", "The least cut and distance are not greater than the greatest."));
         return new ZoneWish(pot, least, most, near, far, wish.Side switch
         {
             null => null,
             "high" => SideOfStraight.High,
             "straight" => SideOfStraight.Straight,
             "low" => SideOfStraight.Low,
-            _ => throw RefusalException.Invalid("goal", "Unknown side", new Fault("goal.wishes.side", wish.Ball, "unknownSide", "The white is wanted high, straight or low.")),
+            _ => throw RefusalException.Invalid(
+                "goal", "Unknown side",
+            new Fault("goal.wishes.side", wish.Ball, "unknownSide", "The white is wanted high, straight or low.")),
         });
     }
 
@@ -107,6 +115,8 @@ internal static class ChanceReader
         null or "unmeasured" => TableDoubt.Unmeasured,
         "measured" => TableDoubt.Measured,
         "none" => TableDoubt.None,
-        _ => throw RefusalException.Invalid("doubt", "Unknown doubt", new Fault("doubt", null, "unknownDoubt", "A table is unmeasured, measured, or taken as it stands: none.")),
+        _ => throw RefusalException.Invalid(
+            "doubt", "Unknown doubt",
+        new Fault("doubt", null, "unknownDoubt", "A table is unmeasured, measured, or taken as it stands: none.")),
     };
 }

@@ -4,7 +4,9 @@ using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Chances;
 
-/// <summary>Where the white should stop: in one of the painted zones or targets, and where the wishes hold; with neither nowhere in particular.</summary>
+/// <summary>
+/// Where the white should stop: in one of the painted zones or targets, and where the wishes hold; with neither nowhere in particular.
+/// </summary>
 /// <param name="Marks">Painted zones and targets.</param>
 /// <param name="Wishes">Next pots that must all be on.</param>
 /// <param name="CushionMetres">Least gap between white and cushion where wishes hold, 0 to 0.5.</param>
@@ -21,7 +23,8 @@ public sealed record GoalInput(
 /// <param name="MostMetres">Greatest.</param>
 /// <param name="Side">high, straight or low; absent for either.</param>
 public sealed record WishInput(
-    string Ball, string Pocket, double LeastCutDeg = 0, double MostCutDeg = 60, double LeastMetres = 0.1, double MostMetres = 2.5, string? Side = null);
+    string Ball, string Pocket, double LeastCutDeg = 0, double MostCutDeg = 60, double LeastMetres = 0.1, double MostMetres = 2.5,
+    string? Side = null);
 
 /// <summary>A stroke with the player who plays it.</summary>
 /// <param name="Question">The pot and the stroke.</param>
@@ -40,7 +43,8 @@ public sealed record ChanceQuestion(
 /// <param name="Profile">Name or id of the table; absent is the club table.</param>
 /// <param name="Coefficients">What differs from the profile.</param>
 public sealed record CueingQuestion(
-    IReadOnlyList<BallPlace> Balls, StrikeInput Strike, PlayerInput? Player = null, string? Profile = null, CoefficientsInput? Coefficients = null);
+    IReadOnlyList<BallPlace> Balls, StrikeInput Strike, PlayerInput? Player = null, string? Profile = null,
+    CoefficientsInput? Coefficients = null);
 
 /// <summary>A zone to compute.</summary>
 /// <param name="Balls">The balls on the table; the white may be left out.</param>

@@ -147,7 +147,8 @@ public sealed record CompareResponse(IReadOnlyList<ComparedOutput> Plans, int Re
 /// <param name="Samples">Strokes of which the chances come.</param>
 /// <param name="Words">In words.</param>
 public sealed record FoundOutput(
-    double Pace, double Side, double Height, double DirectionDeg, double Pot, double Success, double Demand, double SchoolCost, PlaceOutput? Rest, int Samples, string Words);
+    double Pace, double Side, double Height, double DirectionDeg, double Pot, double Success, double Demand, double SchoolCost,
+    PlaceOutput? Rest, int Samples, string Words);
 
 /// <summary>Strokes found so far.</summary>
 /// <param name="Best">The least demanding good one first.</param>
@@ -172,7 +173,8 @@ public sealed record SimplerResponse(FoundOutput? Simpler, double Success, strin
 /// <param name="Reasons">What is wrong with the place that was asked for; null when none was, empty when nothing is.</param>
 /// <param name="Words">The zone in words.</param>
 public sealed record ZoneResponse(
-    double Cell, IReadOnlyList<IReadOnlyList<int>> Runs, PlaceOutput? Best, double RoomMm, double AlongMm, double AcrossMm, IReadOnlyList<string>? Reasons, string Words);
+    double Cell, IReadOnlyList<IReadOnlyList<int>> Runs, PlaceOutput? Best, double RoomMm, double AlongMm, double AcrossMm,
+    IReadOnlyList<string>? Reasons, string Words);
 
 /// <summary>A way into the reds.</summary>
 /// <param name="Pace">Pace.</param>

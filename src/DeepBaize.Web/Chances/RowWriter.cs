@@ -13,24 +13,33 @@ internal static class RowWriter
     private const double WorthSaying = 0.015;
     private const double Often = 0.05;
 
-    public static IReadOnlyList<RowOutput> Write(SampleSummary summary, bool hasZone, Outlook past, Outlook falls, Outlook meant, CueingAnswer cueing, CueingOutput cued)
+    public static IReadOnlyList<RowOutput> Write(
+        SampleSummary summary, bool hasZone, Outlook past, Outlook falls, Outlook meant, CueingAnswer cueing, CueingOutput cued)
     {
         var rows = new List<RowOutput> { new("pot", "Pot", Pot(summary), Shared.ToChance(summary.Pot), false) };
-        if (hasZone) rows.Add(new RowOutput("zone", "Potted and in the zone", $"{ChanceWords.Say(summary.Zone.Share)}.", Shared.ToChance(summary.Zone), false));
+        if (hasZone)
+            rows.Add(new RowOutput(
+                "zone", "Potted and in the zone", $"{ChanceWords.Say(summary.Zone.Share)}.", Shared.ToChance(summary.Zone), false));
         rows.Add(new RowOutput("next", "Then on", Next(summary, meant), Shared.ToChance(summary.Next), false));
         rows.Add(new RowOutput("past", "If it runs past", Leave(past), null, !past.On.Any()));
         rows.Add(new RowOutput("short", "If it falls short", Leave(falls), null, !falls.On.Any()));
         if (summary.InOff.Share > WorthSaying)
         {
             var where = string.Join(", ", summary.InOffs.Take(2).Select(pocket => Names.Spoken(pocket.Pocket)));
-            rows.Add(new RowOutput("inOff", "In-off", $"{ChanceWords.Say(summary.InOff.Share)}: {where}.", Shared.ToChance(summary.InOff), true));
+            rows.Add(new RowOutput(
+                "inOff", "In-off", $"{ChanceWords.Say(summary.InOff.Share)}: {where}.", Shared.ToChance(summary.InOff), true));
         }
 
-        var contacts = summary.Contacts.Where(contact => contact.Chance.Share > Often).Take(2).Select(contact => $"the {Names.Spoken(contact.Ball)} {ChanceWords.Say(contact.Chance.Share)}").ToList();
+        var contacts = summary.Contacts.Where(contact => contact.Chance.Share > Often).Take(2)
+            .Select(contact => $"the {Names.Spoken(contact.Ball)} {ChanceWords.Say(contact.Chance.Share)}").ToList();
         if (contacts.Count > 0) rows.Add(new RowOutput("contacts", "The white meets", $"{Verdict.Listed(contacts)}.", null, false));
-        rows.Add(new RowOutput("cueing", "Reach", string.Join(" ", cued.Cautions.Prepend(cued.Words)), null, cueing.NeedsRest || !cueing.IsPossible || cueing.IsRaised));
+        rows.Add(new RowOutput(
+            "cueing", "Reach", string.Join(" ", cued.Cautions.Prepend(cued.Words)), null, cueing.NeedsRest || !cueing.IsPossible
+            || cueing.IsRaised));
         if (summary.Miscue.Share > WorthSaying)
-            rows.Add(new RowOutput("miscue", "Miscue", $"The tip comes outside half the ball {ChanceWords.Say(summary.Miscue.Share)}.", Shared.ToChance(summary.Miscue), true));
+            rows.Add(new RowOutput(
+                "miscue", "Miscue", $"The tip comes outside half the ball {ChanceWords.Say(summary.Miscue.Share)}.",
+                Shared.ToChance(summary.Miscue), true));
         rows.Add(new RowOutput("source", "What decides", Source(summary), null, summary.Source == ScatterSource.Table));
         return rows;
     }
@@ -60,7 +69,8 @@ internal static class RowWriter
         var on = outlook.On.ToList();
         if (on.Count == 0) return "nothing good is on.";
         var more = on.Select(pot => pot.Pot.Ball).Distinct().Count() - 1;
-        return $"{ChanceWords.Say(on[0])}{(more > 0 ? $" and {more} more" : "")}{(on[0].Way > BridgeWay.Stretched ? $", with {CueingWords.Way(on[0].Way)}" : "")}.";
+        return $"{ChanceWords.Say(on[0])}{(more > 0 ? $" and {more} more" : "")}"
+            + $"{(on[0].Way > BridgeWay.Stretched ? $", with {CueingWords.Way(on[0].Way)}" : "")}.";
     }
 
     private static string Source(SampleSummary summary) => summary.Source switch

@@ -37,7 +37,9 @@ internal static class StrokeFinder
         var lost = 100 * (own.Success - simpler.Success);
         var cost = lost > 0.5 ? $"costs {lost:0} in 100" : "costs nothing";
         var dials = Dials.Of(simpler.Strike);
-        return new SimplerResponse(ChanceMapping.ToFound(simpler, asked), own.Success, $"{ChanceMapping.Stroke(dials, asked.Scene)}: {ChanceWords.Say(simpler.Success)}, {cost}.");
+        return new SimplerResponse(
+            ChanceMapping.ToFound(simpler, asked), own.Success,
+            $"{ChanceMapping.Stroke(dials, asked.Scene)}: {ChanceWords.Say(simpler.Success)}, {cost}.");
     }
 
     /// <summary>Ways into the reds.</summary>
@@ -85,14 +87,16 @@ internal static class StrokeFinder
     private static FoundProgress ToProgress(SearchProgress progress, ChanceScene asked)
     {
         var best = progress.Best.Select(found => ChanceMapping.ToFound(found, asked)).ToList();
-        return new FoundProgress(best, progress.Played, progress.IsFinal, best.Count > 0 ? best[0].Words + "." : "No stroke that pots stops there.");
+        return new FoundProgress(
+            best, progress.Played, progress.IsFinal, best.Count > 0 ? best[0].Words + "." : "No stroke that pots stops there.");
     }
 
     private static PackOutput ToPack(PackStroke way, PotScene scene)
     {
         var what = way.Strike is null ? "does not pot"
             : way.Entry is null ? $"passes the reds; a next red {ChanceWords.Say(way.Next.Share)}"
-            : $"enters at {way.EntrySpeed:0.0} m/s; a next red {ChanceWords.Say(way.Next.Share)}{(way.NextByRest.Share > 0.05 ? $", {ChanceWords.Say(way.NextByRest.Share)} with the rest" : "")}";
+            : $"enters at {way.EntrySpeed:0.0} m/s; a next red {ChanceWords.Say(way.Next.Share)}"
+                + $"{(way.NextByRest.Share > 0.05 ? $", {ChanceWords.Say(way.NextByRest.Share)} with the rest" : "")}";
         return new PackOutput(
             scene.PaceOf(way.Dials), way.Dials.Side, way.Dials.Height,
             way.Entry is { } red ? Names.Text(red) : null,
@@ -112,6 +116,7 @@ internal static class StrokeFinder
         var cushions = way.Cushions switch { 0 => "no cushion", 1 => "one cushion", var count => $"{count} cushions" };
         return new WayOutput(
             scene.PaceOf(dials), dials.Side, dials.Height, way.Cushions, 1000 * way.MissMetres, Shared.ToChance(way.Pot),
-            $"{ChanceMapping.Stroke(dials, scene)}, {cushions}: usually within {Table.Words.BallWidths.Say(way.MissMetres / scene.Table.Diameter)}, potted {ChanceWords.Say(way.Pot.Share)}.");
+            $"{ChanceMapping.Stroke(dials, scene)}, {cushions}: usually within "
+                + $"{Table.Words.BallWidths.Say(way.MissMetres / scene.Table.Diameter)}, potted {ChanceWords.Say(way.Pot.Share)}.");
     }
 }

@@ -18,24 +18,32 @@ internal static class ZoneSearch
         var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
         var player = PlayerReader.Read(question.Player);
         var placed = LayoutReader.ReadBalls(question.Balls);
-        var balls = question.Potted is { } potted ? After(placed, table.Conditions.Gauge, FieldReader.ReadBall(potted, "potted")) : [.. placed.Where(ball => ball.Ball != BallId.Cue)];
+        var balls = question.Potted is { } potted
+            ? After(placed, table.Conditions.Gauge, FieldReader.ReadBall(potted, "potted"))
+            : [.. placed.Where(ball => ball.Ball != BallId.Cue)];
         var asked = ChanceReader.ReadWishes(question.Goal, table, balls, player)
-            ?? throw RefusalException.Invalid("goal", "No next ball", new Fault("goal.wishes", null, "wishes", "Which ball is next? Name at least one pot that must be on."));
+            ?? throw RefusalException.Invalid(
+                "goal", "No next ball",
+                new Fault("goal.wishes", null, "wishes", "Which ball is next? Name at least one pot that must be on."));
         var zone = ZoneFinder.Find(asked, cancel);
         var heading = question.HeadingDeg * Math.PI / 180;
         var reasons = question.At is { } at ? ZoneFinder.Judge(asked, FieldReader.ReadPlace(at.X, at.Y, "at")).Select(Say).ToList() : null;
         var (along, across) = (zone.WidthAlong(heading), zone.WidthAlong(heading + Math.PI / 2));
         return new ZoneResponse(
-            zone.Cell, Runs(zone), zone.Best is { } best ? Shared.ToPlace(best) : null, 1000 * zone.Room, 1000 * along, 1000 * across, reasons,
+            zone.Cell, Runs(zone), zone.Best is { } best ? Shared.ToPlace(best) : null, 1000 * zone.Room, 1000 * along, 1000 * across,
+            reasons,
             zone.Best is null
                 ? "There is no such place: allow more cut, more distance or the rest."
-                : $"{BallWidths.Say(along / table.Diameter)} deep along the white's way and {BallWidths.Say(across / table.Diameter)} across.");
+                : $"{BallWidths.Say(along / table.Diameter)} deep along the white's way and "
+                    + $"{BallWidths.Say(across / table.Diameter)} across.");
     }
 
     private static IReadOnlyList<PlacedBall> After(List<PlacedBall> placed, BallGauge gauge, BallId potted)
     {
         if (!placed.Exists(ball => ball.Ball == potted))
-            throw RefusalException.Impossible("ballNotThere", "The ball is not there", new Fault("potted", Names.Text(potted), "ballNotThere", $"The {Names.Spoken(potted)} is not on the table."));
+            throw RefusalException.Impossible(
+                "ballNotThere", "The ball is not there",
+                new Fault("potted", Names.Text(potted), "ballNotThere", $"The {Names.Spoken(potted)} is not on the table."));
         return NextLeave.Of(placed, gauge, potted, null).Balls;
     }
 

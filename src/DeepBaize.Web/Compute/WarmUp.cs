@@ -23,7 +23,8 @@ public sealed class WarmUp : BackgroundService
             var balls = BallSet.Colours.Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value))
                 .Append(new PlacedBall(BallId.Cue, new Place(2.4, 1.2))).ToList();
             if (LayoutRules.TryBuild(balls, table.Outline, club.Conditions.Gauge, LayoutMode.Free, out _) is not { } layout) return;
-            // Code is compiled well only once it was run some dozens of times; one thread, so that a player who comes at once has the others.
+            // Code is compiled well only once it was run some dozens of times; one thread, so that a player who comes at once has the
+            // others.
             for (var round = 0; round < Rounds; round++) Play(table, layout, stoppingToken);
             PotMatrix.Read(table, layout, stoppingToken);
             for (var round = 0; round < Rounds / 4; round++) Sample(table, layout, stoppingToken);
@@ -34,7 +35,8 @@ public sealed class WarmUp : BackgroundService
     {
         var pot = new Pot(BallId.Black, PocketId.TopGreenSide, PocketPart.Opening);
         if (new PotSolver(table).Solve(layout, pot, Dials.AtPace(5), withWindow: false).Solution is not { } solution) return;
-        var stroke = new PlannedStroke(new PotIntent(pot), solution.Strike, CueingReader.Deliver(table, layout, HousePlayers.Club, solution.Strike));
+        var stroke = new PlannedStroke(
+            new PotIntent(pot), solution.Strike, CueingReader.Deliver(table, layout, HousePlayers.Club, solution.Strike));
         Stain.Of(StrokeSampler.Play(
             new SampleQuestion(table, TrialQuestion.Of(layout, stroke), TableDoubt.Unmeasured, HousePlayers.Club), 100, 1, 1, stop),
             stop);

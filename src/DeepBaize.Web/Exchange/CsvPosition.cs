@@ -10,8 +10,8 @@ using DeepBaize.Web.Reading;
 namespace DeepBaize.Web.Exchange;
 
 /// <summary>
-/// A layout as a table of lines: record, name, x_mm, y_mm, value. Places are millimetres with four decimals; touching balls have lines of their
-/// own, so that rounding cannot open a contact. It holds balls, marks and the state of play; stroke and pot are left to JSON.
+/// A layout as a table of lines: record, name, x_mm, y_mm, value. Places are millimetres with four decimals; touching balls have lines of
+/// their own, so that rounding cannot open a contact. It holds balls, marks and the state of play; stroke and pot are left to JSON.
 /// </summary>
 internal static class CsvPosition
 {

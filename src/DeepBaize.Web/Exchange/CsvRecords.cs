@@ -39,7 +39,8 @@ internal sealed class CsvRecords
     public static CsvRecords Read(string text, CsvConfiguration configuration, IReadOnlyList<string> columns)
     {
         using var csv = new CsvParser(new StringReader(text), configuration);
-        if (!csv.Read() || !csv.Record!.SequenceEqual(columns)) throw FileFault.At(1, "", $"The first line reads {string.Join(',', columns)}.");
+        if (!csv.Read() || !csv.Record!.SequenceEqual(columns))
+            throw FileFault.At(1, "", $"The first line reads {string.Join(',', columns)}.");
         var records = new CsvRecords();
         var version = false;
         while (csv.Read())
@@ -94,7 +95,8 @@ internal sealed class CsvRecords
             case "state":
                 _lines[$"state.{name}"] = line;
                 _lines.TryAdd("state", line);
-                State = CsvState.Take(State ?? new StateInput(), name, value) ?? throw FileFault.At(line, "value", $"\"{name}\" with this value is no state of play.");
+                State = CsvState.Take(State ?? new StateInput(), name, value)
+                    ?? throw FileFault.At(line, "value", $"\"{name}\" with this value is no state of play.");
                 break;
             default:
                 throw FileFault.At(line, "record", $"\"{record}\" is no kind of line that is known here.");
@@ -120,7 +122,8 @@ internal sealed class CsvRecords
     }
 
     private static double Metres(int line, string column, string cell) =>
-        double.TryParse(cell, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var millimetres) && double.IsFinite(millimetres)
+        double.TryParse(cell, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture,
+            out var millimetres) && double.IsFinite(millimetres)
             ? millimetres / 1000
             : throw FileFault.At(line, column, "a number of millimetres belongs here.");
 }

@@ -41,5 +41,6 @@ internal static class CsvState
 
     private static string Text(int value) => value.ToString(CultureInfo.InvariantCulture);
 
-    private static int? Number(string value) => int.TryParse(value, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
+    private static int? Number(string value) =>
+        int.TryParse(value, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
 }

@@ -43,7 +43,8 @@ public static class LayoutEndpoints
             .WithName("BringLayoutBack").ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
         layouts.MapGet("/{id:guid}/versions", (Guid id, LayoutStore store, CancellationToken cancel) => store.VersionsAsync(id, cancel))
             .WithName("LayoutVersions").ProducesProblem(StatusCodes.Status404NotFound);
-        layouts.MapPost("/{id:guid}/versions/{version:int}", (Guid id, int version, VersionedRequest request, LayoutStore store, CancellationToken cancel) =>
+        layouts.MapPost("/{id:guid}/versions/{version:int}",
+            (Guid id, int version, VersionedRequest request, LayoutStore store, CancellationToken cancel) =>
                 store.GoBackAsync(id, version, request, cancel))
             .WithName("GoBackToVersion").ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
     }

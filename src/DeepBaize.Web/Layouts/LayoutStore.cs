@@ -37,7 +37,9 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     {
         ArgumentNullException.ThrowIfNull(request);
         var count = request.Count ?? 3;
-        if (count is < 1 or > 20) throw RefusalException.Invalid("count", "How many?", new Fault("count", null, "count", "Between 1 and 20 positions are named."));
+        if (count is < 1 or > 20)
+            throw RefusalException.Invalid(
+                "count", "How many?", new Fault("count", null, "count", "Between 1 and 20 positions are named."));
         var sheet = LayoutReader.ReadBalls(request.Balls);
         var likest = new List<(Guid Id, Likeness Likeness)>();
         var all = Standing.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).Select(row => new { row.Id, row.Balls });
@@ -133,7 +135,8 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         var row = await FindAsync(id, cancel);
         await using var transaction = await database.BeginAloneAsync(owner, cancel);
         await RequireRoomAsync(cancel);
-        var taken = await database.Positions.Where(other => other.OwnerId == owner.Id && other.DeletedAt == null).Select(other => other.Name).ToListAsync(cancel);
+        var taken = await database.Positions.Where(other => other.OwnerId == owner.Id && other.DeletedAt == null)
+            .Select(other => other.Name).ToListAsync(cancel);
         var copy = new SavedPosition
         {
             Id = Guid.CreateVersion7(),
@@ -166,7 +169,8 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     {
         ArgumentNullException.ThrowIfNull(request);
         var row = await FindForChangeAsync(id, request.Version, cancel);
-        var old = await database.PositionVersions.AsNoTracking().SingleOrDefaultAsync(other => other.PositionId == id && other.Version == version, cancel)
+        var old = await database.PositionVersions.AsNoTracking()
+            .SingleOrDefaultAsync(other => other.PositionId == id && other.Version == version, cancel)
             ?? throw RefusalException.Unknown("unknownVersion", "There is no such version of this position.");
         KeepVersion(row);
         row.Document = old.Document;

@@ -28,7 +28,8 @@ internal static class PositionReader
         Strike? strike = content.Stroke is { } stroke
             ? StrikeReader.Read(ToStrike(stroke), table.Conditions)
             : null;
-        if (content.Pot is { } pot) FieldReader.RequireBall(layout, FieldReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Ball, "pot.ball");
+        if (content.Pot is { } pot)
+            FieldReader.RequireBall(layout, FieldReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Ball, "pot.ball");
         var marks = MarkReader.Read(content.Marks);
         var state = StateReader.ReadFor(content.State, [.. layout.Balls.Select(ball => ball.Ball)]);
         var (balls, touching) = PositionDocument.From(layout);
@@ -83,7 +84,8 @@ internal static class PositionReader
     {
         null or "free" => LayoutMode.Free,
         "frame" => LayoutMode.Frame,
-        _ => throw RefusalException.Invalid("mode", "Unknown mode", new Fault("mode", null, "mode", "A position is saved as free or as frame.")),
+        _ => throw RefusalException.Invalid(
+            "mode", "Unknown mode", new Fault("mode", null, "mode", "A position is saved as free or as frame.")),
     };
 
     private static SavedStroke? ToSaved(Strike? strike, StrokeInput? stroke) =>
@@ -100,7 +102,8 @@ internal static class PositionReader
 
     private static SavedMark[] ToSaved(IReadOnlyList<Mark> marks) =>
         [.. marks.Select(mark => new SavedMark(
-            mark.Id, MarkReader.Text(mark.Kind), [.. mark.Places.Select(place => new SavedPlace(place.X, place.Y))], mark.Radius, mark.Text))];
+            mark.Id, MarkReader.Text(mark.Kind), [.. mark.Places.Select(place => new SavedPlace(place.X, place.Y))], mark.Radius,
+            mark.Text))];
 
     private static SavedState? ToSaved(PlayState state) => StateReader.ToOutput(state) is not { } output
         ? null

@@ -30,7 +30,8 @@ public sealed record JawOutput(PlaceOutput Centre, double Radius, PlaceOutput Fr
 /// <param name="Jaws">Its two jaws.</param>
 /// <param name="Facings">The straight rubber behind them.</param>
 public sealed record MouthOutput(
-    string Id, string Name, PlaceOutput Throat, PlaceOutput DropCentre, double DropRadius, IReadOnlyList<JawOutput> Jaws, IReadOnlyList<RubberOutput> Facings);
+    string Id, string Name, PlaceOutput Throat, PlaceOutput DropCentre, double DropRadius,
+    IReadOnlyList<JawOutput> Jaws, IReadOnlyList<RubberOutput> Facings);
 
 /// <summary>A spot.</summary>
 /// <param name="Ball">The colour whose spot it is.</param>

@@ -30,7 +30,8 @@ public sealed record FinishOutput(double Pace, double Lengths, double HalfWithin
 /// <param name="SuitableCueLength">The cue that suits the player's shoulder, in metres.</param>
 /// <param name="Words">In words.</param>
 public sealed record PlayerOutput(
-    PlayerInput Player, ChanceOutput Black, ChanceOutput Straight, IReadOnlyList<FinishOutput> Finishes, double SuitableCueLength, IReadOnlyList<string> Words);
+    PlayerInput Player, ChanceOutput Black, ChanceOutput Straight,
+    IReadOnlyList<FinishOutput> Finishes, double SuitableCueLength, IReadOnlyList<string> Words);
 
 /// <summary>Strokes at one pace and how far they ran.</summary>
 /// <param name="Pace">The player's number for it.</param>
@@ -68,7 +69,8 @@ public static class PlayerEndpoints
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity)
             .ProducesProblem(StatusCodes.Status429TooManyRequests);
         routes.MapPost("/api/players/paces", (PaceQuestion request) => FindPaces(request))
-            .WithName("FindPaces").WithSummary("A player's own pace scale from a few strokes.").ProducesProblem(StatusCodes.Status400BadRequest);
+            .WithName("FindPaces").WithSummary("A player's own pace scale from a few strokes.")
+                .ProducesProblem(StatusCodes.Status400BadRequest);
     }
 
     private static PlayerOutput Look(PlayerQuestion question)
@@ -79,7 +81,8 @@ public static class PlayerEndpoints
         var straight = Shared.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.LongStraight(table), Strokes, Seed));
         var lengths = new RunLengths(table);
         return new PlayerOutput(
-            PlayerReader.ToInput(player), black, straight, [.. new[] { 2.0, 4, 6 }.Select(pace => Finish(player, lengths, pace))], player.Physique.SuitableCueLength,
+            PlayerReader.ToInput(player), black, straight, [.. new[] { 2.0, 4, 6 }.Select(pace => Finish(player, lengths, pace))],
+            player.Physique.SuitableCueLength,
             [
                 $"Black off its spot: {100 * black.Share:0} in 100.",
                 $"Long straight pot: {100 * straight.Share:0} in 100.",
@@ -93,7 +96,8 @@ public static class PlayerEndpoints
         var spread = player.Errors.Pace.Size * player.Errors.Factors.AtPace(pace) * HalfWithin;
         var half = (lengths.Of(speed * Math.Exp(spread)) - lengths.Of(speed * Math.Exp(-spread))) / 2 * RunLength.Metres;
         var runs = lengths.Of(speed);
-        return new FinishOutput(pace, runs, 1000 * half, $"Pace {pace:0} runs {runs:0.0} lengths; half of the strokes stop within {100 * half:0} cm of that.");
+        return new FinishOutput(
+            pace, runs, 1000 * half, $"Pace {pace:0} runs {runs:0.0} lengths; half of the strokes stop within {100 * half:0} cm of that.");
     }
 
     private static PaceAnswer FindPaces(PaceQuestion question)
@@ -105,6 +109,7 @@ public static class PlayerEndpoints
             ?? throw RefusalException.Invalid("paces", "Strokes that make no scale", new Fault("trials", null, "paces", problem!));
         return new PaceAnswer(
             [.. scale.Marks.Select(mark => new PaceInput(mark.Pace, mark.WhiteSpeed, mark.Scatter))],
-            string.Join(" ", scale.Marks.Select(mark => $"{EventWords.Capital(StrokeWords.PaceInWords(mark.Pace))}: {mark.WhiteSpeed:0.00} m/s, give or take {100 * mark.Scatter:0} in 100.")));
+            string.Join(" ", scale.Marks.Select(mark => $"{EventWords.Capital(StrokeWords.PaceInWords(mark.Pace))}: "
+                + $"{mark.WhiteSpeed:0.00} m/s, give or take {100 * mark.Scatter:0} in 100.")));
     }
 }

@@ -48,11 +48,14 @@ internal static class AnchorSearch
         }
     }
 
-    /// <summary>Angle in degrees by which the white's way turns from the aim once it rolls again, 0 to 180; null when it meets something first.</summary>
+    /// <summary>
+    /// Angle in degrees by which the white's way turns from the aim once it rolls again, 0 to 180; null when it meets something first.
+    /// </summary>
     private static double? FromAim(PlayedStroke stroke, PotScene scene)
     {
         if (double.IsNaN(stroke.White.RollingHeading)) return null;
-        var aim = stroke.Strike.DirectionRadians + Physics.Impacts.CueStrike.PushOffRadians(stroke.Strike.Side, scene.Table.Conditions.Cue.EndMassRatio);
+        var aim = stroke.Strike.DirectionRadians
+            + Physics.Impacts.CueStrike.PushOffRadians(stroke.Strike.Side, scene.Table.Conditions.Cue.EndMassRatio);
         return Math.Abs(Math.IEEERemainder(stroke.White.RollingHeading - aim, Math.Tau)) * 180 / Math.PI;
     }
 

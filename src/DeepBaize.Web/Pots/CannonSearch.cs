@@ -16,7 +16,9 @@ internal static class CannonSearch
         var second = FieldReader.ReadBall(question.Second, "second");
         FieldReader.RequireBall(scene.Layout, second, "second");
         if (second == scene.Pot.Ball)
-            throw RefusalException.Invalid("cannon", "The same ball", new Fault("second", question.Second, "sameBall", "The second ball is another than the one that is potted."));
+            throw RefusalException.Invalid(
+                "cannon", "The same ball",
+                new Fault("second", question.Second, "sameBall", "The second ball is another than the one that is potted."));
         var (layout, pot, table) = (scene.Layout, scene.Pot, scene.Table);
         var fraction = FieldReader.Within(question.Fraction, 0, 1, "fraction");
         var most = (int)FieldReader.Within(question.Most, 1, 20, "most");

@@ -15,12 +15,15 @@ internal static class DialSearch
         var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
         FieldReader.Within(question.Distances.Count, 1, 20, "distances");
         foreach (var distance in question.Distances) FieldReader.Within(distance, 0.05, 2.8, "distances");
-        var (pace, roll) = (FieldReader.Within(question.Pace, Pace.Softest, Pace.Hardest, "pace"), FieldReader.Within(question.Roll, -1.1, 1.1, "roll"));
+        var (pace, roll) = (FieldReader.Within(question.Pace, Pace.Softest, Pace.Hardest, "pace"),
+            FieldReader.Within(question.Roll, -1.1, 1.1, "roll"));
         var radius = table.Conditions.Balls.Radius;
-        return [.. TipHeights.ByDistance(new StrokePlayer(table), table.Conditions.Cue.Paces.ToSpeed(pace), roll, question.Distances).Select(found =>
+        return [.. TipHeights.ByDistance(new StrokePlayer(table), table.Conditions.Cue.Paces.ToSpeed(pace), roll, question.Distances)
+            .Select(found =>
         {
             double? tips = found.Height is { } height ? StrokeWords.ToTips(height, radius) : null;
-            return new HeightOutput(found.DistanceMetres, found.Height, tips, tips is { } said ? StrokeWords.Height(said) : "not with a safe tip at this pace");
+            return new HeightOutput(
+                found.DistanceMetres, found.Height, tips, tips is { } said ? StrokeWords.Height(said) : "not with a safe tip at this pace");
         })];
     }
 
@@ -35,9 +38,12 @@ internal static class DialSearch
         }
 
         var within = FieldReader.Within(question.Within, 0.001, 2, "within");
-        var window = PaceWindow.Between([.. question.Tries.Select(made => new DialTry(made.Value, made.Miss)).OrderBy(made => made.Value)], within)
+        var window = PaceWindow.Between(
+            [.. question.Tries.Select(made => new DialTry(made.Value, made.Miss)).OrderBy(made => made.Value)], within)
             ?? throw RefusalException.Impossible("notBracketed", "Not in between yet", new Fault(
                 "tries", null, "notBracketed", "All tries fell on one side: play one that runs past and one that falls short first."));
-        return new DialWindowOutput(window.Best, window.Least, window.Most, $"Next {window.Best:0.0}; between {window.Least:0.0} and {window.Most:0.0} it should stay there");
+        return new DialWindowOutput(
+            window.Best, window.Least, window.Most,
+            $"Next {window.Best:0.0}; between {window.Least:0.0} and {window.Most:0.0} it should stay there");
     }
 }

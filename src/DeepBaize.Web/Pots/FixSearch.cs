@@ -13,7 +13,8 @@ internal static class FixSearch
         var scene = PotReader.ReadWithBall(question);
         var (layout, pot) = (scene.Layout, scene.Pot);
         var player = new StrokePlayer(scene.Table);
-        var strike = question.KeepPot && player.Solver.Solve(layout, pot, scene.Dials, withWindow: false).Solution is { } solution ? solution.Strike : scene.Given;
+        var strike = question.KeepPot
+            && player.Solver.Solve(layout, pot, scene.Dials, withWindow: false).Solution is { } solution ? solution.Strike : scene.Given;
         var finder = new DangerFinder(player);
         var dangers = finder.Find(layout, pot, strike);
         var isSafe = dangers.All(danger => danger.Kind is not (DangerKind.InOff or DangerKind.Jaws));
@@ -22,11 +23,19 @@ internal static class FixSearch
 
         FixOutput ToFix(Fix fix) => new(
             Shared.Code(fix.Kind), Shared.Code(fix.Pot.Part), scene.PaceOf(fix.Dials), fix.Dials.Side, fix.Dials.Height,
-            $"{How(fix)}: the white stops {PotMapping.Where(fix.Rest, layout, pot.Ball)}{(fix.StillNear > 0 ? $"; {fix.StillNear} strokes beside it still threaten" : "")}");
+            $"{How(fix)}: the white stops {PotMapping.Where(fix.Rest, layout, pot.Ball)}"
+                + $"{(fix.StillNear > 0 ? $"; {fix.StillNear} strokes beside it still threaten" : "")}");
 
         string How(Fix fix) => fix.Kind switch
         {
-            FixKind.PocketPart => fix.Pot.Part switch { PocketPart.NearJaw => "Use the near jaw", PocketPart.FarJaw => "Use the far jaw", PocketPart.Opening => "Aim where most room is", _ => "Use the middle of the pocket" },
+            FixKind.PocketPart =>
+                fix.Pot.Part switch
+                {
+                    PocketPart.NearJaw => "Use the near jaw",
+                    PocketPart.FarJaw => "Use the far jaw",
+                    PocketPart.Opening => "Aim where most room is",
+                    _ => "Use the middle of the pocket"
+                },
             FixKind.Stun => $"Stun it, {Tips(fix.Dials.Height)}",
             FixKind.Height => EventWords.Capital(Tips(fix.Dials.Height)),
             FixKind.Pace => EventWords.Capital(StrokeWords.PaceInWords(scene.PaceOf(fix.Dials))),

@@ -17,7 +17,8 @@ internal static class MapSearch
     public static (PotScene Scene, MapQuestion Asked, int Count) Read(MapQuestionInput question)
     {
         var scene = PotReader.ReadWithBall(question.Question);
-        return (scene, SweepSearch.Ask(scene, question.Question, PotReader.ReadWanted(question.Wanted)), (int)FieldReader.Within(question.Count, 3, 41, "count"));
+        return (scene, SweepSearch.Ask(scene, question.Question, PotReader.ReadWanted(question.Wanted)),
+            (int)FieldReader.Within(question.Count, 3, 41, "count"));
     }
 
     /// <summary>The map, row by row as the rows are done.</summary>

@@ -26,7 +26,8 @@ public static class PotEndpoints
             var (scene, asked, count) = MapSearch.Read(request);
             return TypedResults.ServerSentEvents(MapSearch.Stream(scene, asked, count, pool, cancel));
         })).Produces<MapRowOutput>(StatusCodes.Status200OK, "text/event-stream")
-            .WithName("MapPaceAndHeight").WithSummary("Where the white goes over pace and height, streamed row by row as server-sent events.");
+            .WithName("MapPaceAndHeight")
+                .WithSummary("Where the white goes over pace and height, streamed row by row as server-sent events.");
         Refusable(routes.MapPost("/api/pots/fixes", (PotQuestion request, ComputePool pool, CancellationToken cancel) =>
             pool.AnswerAsync(_ => FixSearch.Find(request), cancel)))
             .WithName("FindFixes").WithSummary("What threatens a stroke and its neighbours, and strokes that avoid it.");

@@ -127,6 +127,7 @@ internal static class PotMapping
             CellKind.RunsPast => $"runs {BallWidths.Say(cell.Miss / layout.Gauge.Diameter)} past",
             _ => $"stops {Where(cell.Rest, layout, potted)}",
         };
-        return what + (cell.CushionCount > 0 && cell.Kind != CellKind.NoPot ? $", {cell.CushionCount} cushion{(cell.CushionCount > 1 ? "s" : "")}" : "");
+        return what + (cell.CushionCount > 0
+            && cell.Kind != CellKind.NoPot ? $", {cell.CushionCount} cushion{(cell.CushionCount > 1 ? "s" : "")}" : "");
     }
 }

@@ -25,7 +25,9 @@ public static class PotPlayer
         var outcome = new TableSimulation(table.Conditions, table.Outline).Play(layout, strike, record);
         var played = new Played(layout, strike, outcome, record);
         if (layout[pot.Ball] is null)
-            return new PotResponse(Describe(scene, answer, null, null, null, null), Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units));
+            return new PotResponse(
+                Describe(scene, answer, null, null, null, null),
+                Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units));
 
         var line = PottingLine.Of(layout, pot, table);
         var stroke = player.Play(layout, pot, strike);
@@ -37,7 +39,8 @@ public static class PotPlayer
         var dangers = new DangerFinder(player).Find(layout, pot, strike);
         return new PotResponse(
             Describe(scene, answer, line, stroke, parts, dangers),
-            Predictor.Judge(Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units, result), layout, outcome, question.State, pot.Ball, question.LineUp));
+            Predictor.Judge(Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units, result), layout, outcome,
+                question.State, pot.Ball, question.LineUp));
     }
 
     private static PotOutput Describe(

@@ -41,7 +41,8 @@ public sealed record JudgeOutput(
 /// <param name="AtPocketMm">Where the ball comes to the pocket, in mm from its middle, positive to the left of its way.</param>
 /// <param name="Contact">Centre of the white at contact.</param>
 /// <param name="Words">The margin in words.</param>
-public sealed record EdgeOutput(double DirectionDeg, double MarginMrad, double MarginMm, double AtPocketMm, PlaceOutput Contact, string Words);
+public sealed record EdgeOutput(
+    double DirectionDeg, double MarginMrad, double MarginMm, double AtPocketMm, PlaceOutput Contact, string Words);
 
 /// <summary>The window of directions that pot at this pace.</summary>
 /// <param name="WidthMm">Width at the pocket in mm.</param>
@@ -60,7 +61,8 @@ public sealed record WindowOutput(double WidthMm, EdgeOutput Thick, EdgeOutput T
 /// <param name="PotsWithout">True when the ball still goes without it.</param>
 /// <param name="DirectionWithoutDeg">The cue's direction without it.</param>
 public sealed record TermOutput(
-    string Kind, string Name, double ThinnerMm, double TurnMrad, string Words, string LeftOut, bool PotsWithout, double DirectionWithoutDeg);
+    string Kind, string Name, double ThinnerMm, double TurnMrad, string Words, string LeftOut, bool PotsWithout,
+    double DirectionWithoutDeg);
 
 /// <summary>The aim taken apart.</summary>
 /// <param name="GeometricDeg">The geometric direction.</param>
@@ -208,7 +210,9 @@ public sealed record MatrixResponse(
 /// <param name="DirectionDeg">The cue's direction; null when it does not pot.</param>
 /// <param name="IsPotted">True when the ball goes in.</param>
 /// <param name="LeavingDeg">Direction of the white just after the contact.</param>
-/// <param name="FromAimDeg">Angle between the white's way before the contact and its way once it rolls again; null when it meets something first.</param>
+/// <param name="FromAimDeg">
+/// Angle between the white's way before the contact and its way once it rolls again; null when it meets something first.
+/// </param>
 /// <param name="Segments">The white's path from the contact.</param>
 /// <param name="Rest">Where it stops; null when it falls.</param>
 /// <param name="RestWords">Where that is.</param>
@@ -247,7 +251,8 @@ public sealed record AnchorResponse(IReadOnlyList<AnchorOutput> Anchors, string?
 /// <param name="MissM">Metres from the wanted place, negative short; null without one.</param>
 /// <param name="Words">What it comes to, in words.</param>
 public sealed record CellOutput(
-    double Pace, double Height, double HeightTips, string How, double? DirectionDeg, string Kind, PlaceOutput? Rest, double? MissM, string Words);
+    double Pace, double Height, double HeightTips, string How, double? DirectionDeg, string Kind, PlaceOutput? Rest, double? MissM,
+    string Words);
 
 /// <summary>A window of one dial.</summary>
 /// <param name="Best">The value that comes nearest.</param>
@@ -258,7 +263,9 @@ public sealed record DialWindowOutput(double Best, double Least, double Most, st
 
 /// <summary>A sweep.</summary>
 /// <param name="Cells">The strokes in rising order of the dial.</param>
-/// <param name="Window">Values that stop the white within the distance of the wanted place; null when none does or none was asked for.</param>
+/// <param name="Window">
+/// Values that stop the white within the distance of the wanted place; null when none does or none was asked for.
+/// </param>
 public sealed record SweepResponse(IReadOnlyList<CellOutput> Cells, DialWindowOutput? Window);
 
 /// <summary>One row of a map: one pace, all heights.</summary>
@@ -292,7 +299,8 @@ public sealed record FixResponse(IReadOnlyList<DangerOutput> Dangers, IReadOnlyL
 /// <param name="SecondRest">Where the second ball stops.</param>
 /// <param name="Words">In words.</param>
 public sealed record CannonOutput(
-    double Pace, double Height, double DirectionDeg, double Fraction, double ChangePerDeg, double SecondSpeed, PlaceOutput? WhiteRest, PlaceOutput? SecondRest, string Words);
+    double Pace, double Height, double DirectionDeg, double Fraction, double ChangePerDeg, double SecondSpeed, PlaceOutput? WhiteRest,
+    PlaceOutput? SecondRest, string Words);
 
 /// <summary>The stun line beside the second ball, as plain geometry.</summary>
 /// <param name="PassesMm">Distance in mm at which the line passes its centre.</param>

@@ -21,9 +21,11 @@ internal static class SweepSearch
         {
             "pace" => true,
             "height" => false,
-            _ => throw RefusalException.Invalid("sweep", "Unknown dial", new Fault("dial", null, "unknownDial", "The dial to sweep is height or pace.")),
+            _ => throw RefusalException.Invalid(
+                "sweep", "Unknown dial", new Fault("dial", null, "unknownDial", "The dial to sweep is height or pace.")),
         };
-        var (least, most) = isPace ? (Pace.Softest, StrokeWords.HardestPace(scene.Given.Offset, scene.Table.Conditions)) : SafeHeights(scene.Given.Side);
+        var (least, most) = isPace
+            ? (Pace.Softest, StrokeWords.HardestPace(scene.Given.Offset, scene.Table.Conditions)) : SafeHeights(scene.Given.Side);
         var paces = scene.Table.Conditions.Cue.Paces;
         var map = new DialMap(new StrokePlayer(scene.Table));
         var asked = Ask(scene, question.Question, wanted);
@@ -36,7 +38,8 @@ internal static class SweepSearch
         double SoftestThatPots()
         {
             var pace = least;
-            while (pace + PaceStep < most && map.Play(asked, scene.Dials with { WhiteSpeed = paces.ToSpeed(pace) }).Kind == CellKind.NoPot) pace += PaceStep;
+            while (pace + PaceStep < most && map.Play(asked, scene.Dials with { WhiteSpeed = paces.ToSpeed(pace) }).Kind == CellKind.NoPot)
+                pace += PaceStep;
             return pace;
         }
 
@@ -46,7 +49,8 @@ internal static class SweepSearch
             foreach (var value in values)
             {
                 cancel.ThrowIfCancellationRequested();
-                played.Add(map.Play(asked, isPace ? scene.Dials with { WhiteSpeed = paces.ToSpeed(value) } : scene.Dials with { Height = value }));
+                played.Add(map.Play(asked,
+                    isPace ? scene.Dials with { WhiteSpeed = paces.ToSpeed(value) } : scene.Dials with { Height = value }));
             }
 
             return played;
@@ -55,10 +59,12 @@ internal static class SweepSearch
         DialWindowOutput? WindowOf(List<DialCell> fine)
         {
             var tries = fine.Select(cell => new DialTry(
-                isPace ? scene.PaceOf(cell.Dials) : cell.Dials.Height, cell.Kind is CellKind.NoPot or CellKind.InOff ? double.NaN : cell.Miss)).ToList();
+                isPace ? scene.PaceOf(cell.Dials) : cell.Dials.Height,
+                cell.Kind is CellKind.NoPot or CellKind.InOff ? double.NaN : cell.Miss)).ToList();
             if (PaceWindow.Through(tries, wanted!.Value.Radius) is not { } window) return null;
             return new DialWindowOutput(window.Best, window.Least, window.Most, isPace
-                ? $"{EventWords.Capital(StrokeWords.PaceInWords(window.Best))}; from {window.Least:0.0} to {window.Most:0.0} it stays in the zone"
+                ? $"{EventWords.Capital(StrokeWords.PaceInWords(window.Best))}; from {window.Least:0.0} to {window.Most:0.0} it stays "
+                    + $"in the zone"
                 : $"{EventWords.Capital(Tips(window.Best))}; from {Tips(window.Least)} to {Tips(window.Most)} it stays in the zone");
         }
 

@@ -46,7 +46,8 @@ internal static class TableReader
             : $"touches {Verdict.Listed([.. problem.Touches.Select(ball => "the " + Names.Spoken(ball))])} and has no pocket.";
         var when = problem.OnPots > 0 ? " It can go now." : opens.Count > 0 ? " It has no pocket itself." : "";
         return new ProblemBallOutput(
-            Names.Text(problem.Ball), [.. problem.Opens.Select(pot => new PottedOutput(Names.Text(pot.Ball), Names.Text(pot.Pocket)))], problem.OnPots, words + when);
+            Names.Text(problem.Ball), [.. problem.Opens.Select(pot => new PottedOutput(Names.Text(pot.Ball), Names.Text(pot.Pocket)))],
+            problem.OnPots, words + when);
     }
 
     internal static RegionOutput ToRegion(RegionCount count) => new(
@@ -67,6 +68,7 @@ internal static class TableReader
         if (on.Count == 0) return "No ball can be potted straight into a pocket.";
         var widest = on.MaxBy(entry => entry.Solution?.Window?.WidthRadians ?? 0)!;
         var first = total > 0 ? $"{reds} of {total} reds and " : "";
-        return $"{first}{colours} {(colours == 1 ? "colour" : "colours")} {(total == 0 && colours == 1 ? "is" : "are")} on; the widest is the {Names.Spoken(widest.Pot.Ball)} to the {Names.Spoken(widest.Pot.Pocket)}.";
+        return $"{first}{colours} {(colours == 1 ? "colour" : "colours")} {(total == 0 && colours == 1 ? "is" : "are")} on; the widest is "
+            + $"the {Names.Spoken(widest.Pot.Ball)} to the {Names.Spoken(widest.Pot.Pocket)}.";
     }
 }

@@ -23,7 +23,8 @@ public sealed record ParameterOutput(string Id, string Name, string Kind, double
 /// <param name="About">What it is for.</param>
 /// <param name="Parameters">What can be set.</param>
 /// <param name="Balls">How it lies with the defaults, for a small picture.</param>
-public sealed record PresetOutput(string Id, string Name, string About, IReadOnlyList<ParameterOutput> Parameters, IReadOnlyList<BallPlace> Balls);
+public sealed record PresetOutput(
+    string Id, string Name, string About, IReadOnlyList<ParameterOutput> Parameters, IReadOnlyList<BallPlace> Balls);
 
 /// <summary>How a preset is to be laid.</summary>
 /// <param name="Values">Values by parameter; defaults for the rest.</param>
@@ -63,7 +64,9 @@ public static class PresetEndpoints
         var preset = PresetBook.Find(id) ?? throw RefusalException.Unknown("unknownPreset", "There is no such preset.");
         var (profile, table) = FieldReader.ReadTable(request.Profile, request.Coefficients);
         var values = PresetValues.Read(preset, request.Values ?? new Dictionary<string, double>(), out var problems)
-            ?? throw RefusalException.Invalid("values", "Not a value", [.. problems.Select(problem => new Fault($"values.{problem.Parameter}", null, "value", problem.Sentence))]);
+            ?? throw RefusalException.Invalid(
+                "values", "Not a value",
+                [.. problems.Select(problem => new Fault($"values.{problem.Parameter}", null, "value", problem.Sentence))]);
         var laid = preset.Lay(values, table.Conditions.Gauge);
         return ToContent(request.Mirrored ? laid.Mirrored() : laid, profile, table);
     }

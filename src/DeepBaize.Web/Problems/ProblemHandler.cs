@@ -27,7 +27,8 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         if (problem.Status == StatusCodes.Status500InternalServerError) LogUnexpected(log, httpContext.Request.Path, exception);
         if (problem.Status == StatusCodes.Status503ServiceUnavailable) LogDatabaseAway(log, httpContext.Request.Path, exception);
         httpContext.Response.StatusCode = problem.Status!.Value;
-        if (exception is RefusalException { RetryAfterSeconds: { } seconds }) httpContext.Response.Headers.RetryAfter = seconds.ToString(System.Globalization.CultureInfo.InvariantCulture);
+        if (exception is RefusalException { RetryAfterSeconds: { } seconds })
+            httpContext.Response.Headers.RetryAfter = seconds.ToString(System.Globalization.CultureInfo.InvariantCulture);
         // A reader who asks for another kind of answer still gets the reason.
         if (!await writer.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = problem }))
             await httpContext.Response.WriteAsJsonAsync(problem, options: null, "application/problem+json", cancellationToken);
@@ -47,7 +48,8 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
             Problem(bad.StatusCode, "badRequest", "Not understood", "The request could not be read."),
         EventBudgetException budget => OutOfBudget(budget),
         WorkBudgetException work => Problem(StatusCodes.Status422UnprocessableEntity, "workBudget", "Too much happens", work.Message),
-        ImpactBudgetException impact => Problem(StatusCodes.Status422UnprocessableEntity, "impactBudget", "Too much happens", impact.Message),
+        ImpactBudgetException impact =>
+            Problem(StatusCodes.Status422UnprocessableEntity, "impactBudget", "Too much happens", impact.Message),
         _ when IsDatabaseAway(exception) => Problem(
             StatusCodes.Status503ServiceUnavailable,
             "databaseAway",
@@ -93,7 +95,8 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         DbUpdateConcurrencyException => false,
         DbUpdateException update => update.InnerException is { } inner && IsDatabaseAway(inner),
         InvalidOperationException { InnerException: { } inner } => IsDatabaseAway(inner),
-        DbException { SqlState: { } state } => state.StartsWith("57P", StringComparison.Ordinal) || state.StartsWith("08", StringComparison.Ordinal) || state == "3D000",
+        DbException { SqlState: { } state } =>
+            state.StartsWith("57P", StringComparison.Ordinal) || state.StartsWith("08", StringComparison.Ordinal) || state == "3D000",
         DbException => true,
         TimeoutException => true,
         _ => false,

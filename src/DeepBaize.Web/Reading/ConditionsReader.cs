@@ -13,7 +13,8 @@ internal static class ConditionsReader
     public static ConditionProfile Find(string? profile) => profile is null
         ? HouseProfiles.Club
         : HouseProfiles.Find(profile) ?? throw RefusalException.Invalid("profile", "Unknown profile", new Fault(
-            "profile", null, "unknownProfile", $"There is no profile of that name; there are {string.Join(", ", HouseProfiles.All.Select(known => known.Name))}."));
+            "profile", null, "unknownProfile",
+            $"There is no profile of that name; there are {string.Join(", ", HouseProfiles.All.Select(known => known.Name))}."));
 
     /// <summary>The conditions, and the outline that goes with them.</summary>
     /// <exception cref="RefusalException">A coefficient is outside its physical range.</exception>

@@ -44,7 +44,8 @@ internal static class FieldReader
     /// <exception cref="RefusalException">It is not.</exception>
     public static double Within(double value, double least, double most, string field) => value >= least && value <= most
         ? value
-        : throw RefusalException.Invalid("range", "Out of range", new Fault(field, null, "outOfRange", $"{field} lies between {least} and {most}."));
+        : throw RefusalException.Invalid(
+            "range", "Out of range", new Fault(field, null, "outOfRange", $"{field} lies between {least} and {most}."));
 
     /// <summary>A place on the table.</summary>
     /// <exception cref="RefusalException">It lies off the table.</exception>
@@ -57,7 +58,8 @@ internal static class FieldReader
     {
         null or "metric" => LengthUnits.Metric,
         "imperial" => LengthUnits.Imperial,
-        _ => throw RefusalException.Invalid("units", "Unknown units", new Fault("units", null, "units", "Distances are put in metric or imperial units.")),
+        _ => throw RefusalException.Invalid(
+            "units", "Unknown units", new Fault("units", null, "units", "Distances are put in metric or imperial units.")),
     };
 
     /// <summary>The pot of a request.</summary>
@@ -66,14 +68,18 @@ internal static class FieldReader
     {
         var ball = ReadBall(input.Ball, "pot.ball");
         if (!Pockets.TryGetValue(input.Pocket, out var pocket))
-            throw RefusalException.Invalid("pot", "Unknown pocket", new Fault("pot.pocket", null, "unknownPocket", $"There is no such pocket; there are {string.Join(", ", Pockets.Keys)}."));
+            throw RefusalException.Invalid(
+                "pot", "Unknown pocket",
+                new Fault("pot.pocket", null, "unknownPocket", $"There is no such pocket; there are {string.Join(", ", Pockets.Keys)}."));
         return new Pot(ball, pocket, input.Part switch
         {
             null or "middle" => PocketPart.Middle,
             "nearJaw" => PocketPart.NearJaw,
             "farJaw" => PocketPart.FarJaw,
             "opening" => PocketPart.Opening,
-            _ => throw RefusalException.Invalid("pot", "Unknown part", new Fault("pot.part", null, "unknownPart", "A pocket's part is opening, middle, nearJaw or farJaw.")),
+            _ => throw RefusalException.Invalid(
+                "pot", "Unknown part",
+            new Fault("pot.part", null, "unknownPart", "A pocket's part is opening, middle, nearJaw or farJaw.")),
         });
     }
 }

@@ -27,5 +27,6 @@ internal static class FileFault
 
     /// <summary>The same refusal with the lines of its fields said.</summary>
     public static RefusalException WithLines(RefusalException refusal, Func<string, int> lineOf) => RefusalException.Invalid(
-        "file", "A file that cannot be taken", [.. refusal.Faults.Select(fault => Fault(lineOf(fault.Field), fault.Field, fault.Sentence))]);
+        "file", "A file that cannot be taken",
+        [.. refusal.Faults.Select(fault => Fault(lineOf(fault.Field), fault.Field, fault.Sentence))]);
 }

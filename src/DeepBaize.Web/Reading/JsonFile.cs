@@ -47,12 +47,15 @@ internal sealed class JsonFile(string resource, string what, int currentVersion)
     {
         try
         {
-            return JsonNode.Parse(text, null, new JsonDocumentOptions { AllowDuplicateProperties = false }) as JsonObject ?? throw FileFault.At(1, "", $"{what} is a JSON object.");
+            return JsonNode.Parse(text, null, new JsonDocumentOptions { AllowDuplicateProperties = false }) as JsonObject
+                ?? throw FileFault.At(1, "", $"{what} is a JSON object.");
         }
         catch (JsonException bad)
         {
             var line = (int)(bad.LineNumber ?? 0) + 1;
-            throw FileFault.At(line, "", bad.Message.Contains("uplicate", StringComparison.Ordinal) ? "A name stands twice in one object." : "This is no JSON, or it breaks off here.");
+            throw FileFault.At(line, "",
+                bad.Message.Contains("uplicate", StringComparison.Ordinal)
+                ? "A name stands twice in one object." : "This is no JSON, or it breaks off here.");
         }
     }
 
@@ -61,14 +64,17 @@ internal sealed class JsonFile(string resource, string what, int currentVersion)
         var errors = _schema.Value.Validate(text);
         if (errors.Count == 0) return;
         throw RefusalException.Invalid(
-            "file", "A file that cannot be taken", [.. errors.SelectMany(Innermost).Take(20).Select(error => FileFault.Fault(error.LineNumber, FieldOf(error), Say(error)))]);
+            "file", "A file that cannot be taken",
+            [.. errors.SelectMany(Innermost).Take(20).Select(error => FileFault.Fault(error.LineNumber, FieldOf(error), Say(error)))]);
     }
 
     /// <summary>A list or an object that is wrong says so only as a whole; what is wrong lies within.</summary>
     private static IEnumerable<ValidationError> Innermost(ValidationError error) =>
-        error is ChildSchemaValidationError { Errors.Count: > 0 } whole ? whole.Errors.Values.SelectMany(inner => inner).SelectMany(Innermost) : [error];
+        error is ChildSchemaValidationError { Errors.Count: > 0 } whole
+            ? whole.Errors.Values.SelectMany(inner => inner).SelectMany(Innermost) : [error];
 
-    private static string FieldOf(ValidationError error) => (error.Path ?? "").TrimStart('#', '/').Replace('/', '.').Replace(".[", "[", StringComparison.Ordinal);
+    private static string FieldOf(ValidationError error) =>
+        (error.Path ?? "").TrimStart('#', '/').Replace('/', '.').Replace(".[", "[", StringComparison.Ordinal);
 
     private static string Say(ValidationError error) => error.Kind switch
     {

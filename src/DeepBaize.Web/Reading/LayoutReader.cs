@@ -16,7 +16,8 @@ internal static class LayoutReader
         if (balls.Count > BallSet.Count)
         {
             throw RefusalException.Invalid(
-                "layout", "Too many balls", new Fault("balls", null, "tooMany", $"There are {balls.Count} balls; a set has {BallSet.Count}."));
+                "layout", "Too many balls",
+                new Fault("balls", null, "tooMany", $"There are {balls.Count} balls; a set has {BallSet.Count}."));
         }
 
         var faults = new List<Fault>();
@@ -38,7 +39,8 @@ internal static class LayoutReader
     /// <exception cref="RefusalException">There is no such ball.</exception>
     public static BallId ReadBall(string? id, string field) => Names.TryParseBall(id, out var ball)
         ? ball
-        : throw RefusalException.Invalid("ball", "Unknown ball", new Fault(field, id, "unknownBall", $"There is no ball called \"{Shorten(id)}\"."));
+        : throw RefusalException.Invalid(
+            "ball", "Unknown ball", new Fault(field, id, "unknownBall", $"There is no ball called \"{Shorten(id)}\"."));
 
     /// <summary>Pairs of balls that a file says touch.</summary>
     /// <exception cref="RefusalException">An entry is no pair of balls.</exception>
@@ -47,9 +49,12 @@ internal static class LayoutReader
         var contacts = new HashSet<Contact>();
         for (var i = 0; i < pairs.Count; i++)
         {
-            if (pairs[i] is [var first, var second] && Names.TryParseBall(first, out var a) && Names.TryParseBall(second, out var b) && a != b)
+            if (pairs[i] is [var first, var second] && Names.TryParseBall(first, out var a) && Names.TryParseBall(second, out var b)
+                && a != b)
                 contacts.Add(new Contact(a < b ? a : b, a < b ? b : a));
-            else throw RefusalException.Invalid("contacts", "No pair of balls", new Fault($"contacts[{i}]", null, "contact", $"Entry {i + 1} of the touching balls is no pair of two balls."));
+            else throw RefusalException.Invalid(
+                "contacts", "No pair of balls",
+                new Fault($"contacts[{i}]", null, "contact", $"Entry {i + 1} of the touching balls is no pair of two balls."));
         }
 
         return contacts;
@@ -71,7 +76,8 @@ internal static class LayoutReader
 
     private static Fault ToFault(LayoutProblem problem, IReadOnlyList<PlacedBall> placed)
     {
-        var index = placed.Select((ball, i) => (ball.Ball, i)).Where(ball => ball.Ball == problem.Ball).Select(ball => ball.i).DefaultIfEmpty(-1).Last();
+        var index = placed.Select((ball, i) => (ball.Ball, i)).Where(ball => ball.Ball == problem.Ball).Select(ball => ball.i)
+            .DefaultIfEmpty(-1).Last();
         return new Fault(
             index < 0 ? "balls" : $"balls[{index}]",
             problem.Ball is { } ball ? Names.Text(ball) : null,

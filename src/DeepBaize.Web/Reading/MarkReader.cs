@@ -23,8 +23,11 @@ internal static class MarkReader
         for (var i = 0; i < marks.Count; i++)
         {
             if (marks[i] is not { } mark) faults.Add(new Fault($"marks[{i}]", null, "missing", $"Mark {i + 1} is missing."));
-            else if (!Kinds.TryGetValue(mark.Kind, out var kind)) faults.Add(new Fault($"marks[{i}].kind", null, "unknownKind", "A mark is a whitePlace, a target, a gate or a zone."));
-            else read.Add(new Mark(mark.Id, kind, [.. mark.Places.Select(place => new Place(place?.X ?? double.NaN, place?.Y ?? double.NaN))], mark.Radius, mark.Text));
+            else if (!Kinds.TryGetValue(mark.Kind, out var kind))
+                faults.Add(new Fault($"marks[{i}].kind", null, "unknownKind", "A mark is a whitePlace, a target, a gate or a zone."));
+            else read.Add(new Mark(
+                mark.Id, kind, [.. mark.Places.Select(place => new Place(place?.X ?? double.NaN, place?.Y ?? double.NaN))], mark.Radius,
+                mark.Text));
         }
 
         if (faults.Count == 0)

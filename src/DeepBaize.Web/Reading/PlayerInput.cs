@@ -62,4 +62,5 @@ public sealed record FactorsInput(
 /// <param name="RestCost">Points that a rest costs.</param>
 /// <param name="CushionRule">True to show the trade's rule of cushion or hold.</param>
 public sealed record PreferencesInput(
-    string? Side = null, double? Follow = null, double? Stun = null, double? Screw = null, double? RestCost = null, bool? CushionRule = null);
+    string? Side = null, double? Follow = null, double? Stun = null, double? Screw = null, double? RestCost = null,
+    bool? CushionRule = null);

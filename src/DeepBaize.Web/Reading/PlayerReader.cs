@@ -14,12 +14,16 @@ internal static class PlayerReader
     public static PlayerProfile Read(PlayerInput? input, string name = "player", string field = "player")
     {
         if (input is null) return HousePlayers.Club;
-        var preset = HousePlayers.Find(input.Preset ?? "club") ?? throw Wrong($"{field}.preset", "A preset is starter, club, league or expert.");
+        var preset = HousePlayers.Find(input.Preset ?? "club")
+            ?? throw Wrong($"{field}.preset", "A preset is starter, club, league or expert.");
         var player = new PlayerProfile(
-            name, ReadPhysique(input, preset.Physique, field), ReadErrors(input, preset.Errors), ReadPreferences(input.Preferences, preset.Preferences, field), ConditionsReader.ReadPaces(input.Paces, $"{field}.paces"));
+            name, ReadPhysique(input, preset.Physique, field), ReadErrors(input, preset.Errors),
+            ReadPreferences(input.Preferences, preset.Preferences, field), ConditionsReader.ReadPaces(input.Paces, $"{field}.paces"));
         var problems = player.Problems();
         if (problems.Count > 0)
-            throw RefusalException.Invalid("player", "A player that cannot be", [.. problems.Select(problem => new Fault($"{field}.{problem.Field}", null, "player", problem.Sentence))]);
+            throw RefusalException.Invalid(
+                "player", "A player that cannot be",
+                [.. problems.Select(problem => new Fault($"{field}.{problem.Field}", null, "player", problem.Sentence))]);
         return player;
     }
 
@@ -31,7 +35,8 @@ internal static class PlayerReader
         player.Physique.Reach,
         player.Physique.Stretch,
         player.Physique.CueLength,
-        new RestsInput(player.Physique.Rests.Plain, player.Physique.Rests.Extension, player.Physique.Rests.Spider, player.Physique.Rests.SwanNeck),
+        new RestsInput(player.Physique.Rests.Plain, player.Physique.Rests.Extension, player.Physique.Rests.Spider,
+            player.Physique.Rests.SwanNeck),
         ToSpread(player.Errors.Alignment),
         ToSpread(player.Errors.Swing),
         ToSpread(player.Errors.Height),
@@ -39,14 +44,16 @@ internal static class PlayerReader
         player.Errors.SideBias,
         ToFactors(player.Errors.Factors),
         new PreferencesInput(
-            player.Preferences.Side.ToString().ToLowerInvariant(), player.Preferences.Follow, player.Preferences.Stun, player.Preferences.Screw, player.Preferences.Rest,
+            player.Preferences.Side.ToString().ToLowerInvariant(), player.Preferences.Follow, player.Preferences.Stun,
+            player.Preferences.Screw, player.Preferences.Rest,
             player.Preferences.CushionRule),
         [.. player.Paces.Marks.Select(mark => new PaceInput(mark.Pace, mark.WhiteSpeed, mark.Scatter))]);
 
     private static SpreadInput ToSpread(Spread spread) => new(spread.Size, spread.Bias);
 
     private static FactorsInput ToFactors(ErrorFactors factors) => new(
-        factors.PerPace, factors.PerDegree, factors.Stretched, factors.Rest, factors.Extended, factors.HighRest, factors.OtherHand, factors.OverBall, factors.OffCushion);
+        factors.PerPace, factors.PerDegree, factors.Stretched, factors.Rest, factors.Extended, factors.HighRest, factors.OtherHand,
+        factors.OverBall, factors.OffCushion);
 
     private static Physique ReadPhysique(PlayerInput input, Physique based, string field) => new(
         input.Hand switch
@@ -85,7 +92,8 @@ internal static class PlayerReader
 
     private static Spread ReadSpread(SpreadInput? input, Spread based) => input is null ? based : new Spread(input.Size, input.Bias);
 
-    private static Preferences ReadPreferences(PreferencesInput? input, Preferences based, string field) => input is null ? based : new Preferences(
+    private static Preferences ReadPreferences(PreferencesInput? input, Preferences based, string field) =>
+        input is null ? based : new Preferences(
         input.Side switch
         {
             null => based.Side,

@@ -48,7 +48,8 @@ public sealed record ScoresInput(int Player, int Opponent);
 /// <param name="Break">Points of the break so far.</param>
 /// <param name="MissCount">Misses called from here.</param>
 public sealed record StateInput(
-    string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, ScoresInput? Scores = null, int? Break = null, int MissCount = 0);
+    string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, ScoresInput? Scores = null, int? Break = null,
+    int MissCount = 0);
 
 /// <summary>The rules of a line-up.</summary>
 /// <param name="Cushions">False when the white must not come to a cushion.</param>

@@ -38,10 +38,12 @@ internal static class StateReader
             if (points is < 0 or > PlayState.MostPoints) faults.Add(Wrong(field, $"Points lie between 0 and {PlayState.MostPoints}."));
         }
 
-        if (input.MissCount is < 0 or > PlayState.MostMisses) faults.Add(Wrong("missCount", $"Misses are counted from 0 to {PlayState.MostMisses}."));
+        if (input.MissCount is < 0 or > PlayState.MostMisses)
+            faults.Add(Wrong("missCount", $"Misses are counted from 0 to {PlayState.MostMisses}."));
         if (faults.Count > 0) throw RefusalException.Invalid("state", "No state of play", faults);
         return new PlayState(
-            on, nominated, input.InHand, input.FreeBall, input.Scores is { } scores ? new Scores(scores.Player, scores.Opponent) : null, input.Break, input.MissCount);
+            on, nominated, input.InHand, input.FreeBall, input.Scores is { } scores ? new Scores(scores.Player, scores.Opponent) : null,
+            input.Break, input.MissCount);
     }
 
     /// <summary>

@@ -20,14 +20,18 @@ internal static class StrikeReader
         Finite(input.Side, "strike.side", faults);
         Finite(input.Height, "strike.height", faults);
         if (Math.Sqrt(input.Side * input.Side + input.Height * input.Height) is var offset && offset > 1)
-            faults.Add(new("strike.side", null, "offTheBall", $"The tip would miss the white: its offset is {offset:0.##} radii; at most 1 lies on the ball."));
+            faults.Add(new("strike.side", null, "offTheBall",
+                $"The tip would miss the white: its offset is {offset:0.##} radii; at most 1 lies on the ball."));
         if (input.ElevationDeg != 0)
-            faults.Add(new("strike.elevationDeg", null, "elevation", "A raised butt cannot be predicted yet; send elevationDeg 0 or leave it out."));
+            faults.Add(new("strike.elevationDeg", null, "elevation",
+                "A raised butt cannot be predicted yet; send elevationDeg 0 or leave it out."));
         CheckSpeeds(input, faults);
         if (faults.Count > 0) throw RefusalException.Invalid("strike", "This stroke cannot be played", faults);
 
         var whiteSpeed = input.WhiteSpeed
-            ?? (input.Pace is { } pace ? conditions.Cue.Paces.ToSpeed(pace) : CueStrike.WhiteSpeedFor(input.CueSpeed!.Value, offset, conditions.Balls.Mass, conditions.Cue.Mass));
+            ?? (input.Pace is { } pace
+                ? conditions.Cue.Paces.ToSpeed(pace)
+                : CueStrike.WhiteSpeedFor(input.CueSpeed!.Value, offset, conditions.Balls.Mass, conditions.Cue.Mass));
         var strike = new Strike(input.DirectionDeg * Math.PI / 180, whiteSpeed, input.Side, input.Height);
         RefuseBeyondCue(strike, conditions);
         return strike;
@@ -41,7 +45,8 @@ internal static class StrikeReader
         var velocity = ReadVector(input.Velocity, "initial.velocity", FastestWhite, "m/s", faults);
         var spin = ReadVector(input.Spin, "initial.spin", FastestSpin, "rad/s", faults);
         if (velocity.Z != 0)
-            faults.Add(new("initial.velocity", null, "elevation", "A white that leaves the bed cannot be predicted yet; send 0 as the third velocity."));
+            faults.Add(new("initial.velocity", null, "elevation",
+                "A white that leaves the bed cannot be predicted yet; send 0 as the third velocity."));
         return faults.Count == 0 ? (velocity, spin) : throw RefusalException.Invalid("initial", "This motion cannot be played", faults);
     }
 
@@ -80,7 +85,8 @@ internal static class StrikeReader
                 "strike",
                 null,
                 "beyondTheCue",
-                $"With the tip here the stroke needs a cue speed of {needed:0.0} m/s and this player delivers {conditions.Cue.MaxSpeed:0.0}: "
+                $"With the tip here the stroke needs a cue speed of {needed:0.0} m/s and this player delivers "
+                    + $"{conditions.Cue.MaxSpeed:0.0}: "
                 + (hardest >= Pace.Softest ? $"pace {Math.Floor(hardest * 10) / 10:0.0} is the hardest." : "play nearer the centre.")));
     }
 

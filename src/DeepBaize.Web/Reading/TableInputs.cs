@@ -55,7 +55,8 @@ public sealed record PaceInput(double Pace, double WhiteSpeed, double Scatter = 
 /// <param name="EndMassRatio">Ball mass over the cue's effective end mass.</param>
 /// <param name="MaxSpeed">Greatest cue speed in m/s.</param>
 /// <param name="Paces">The player's own pace scale: paces in this request and its answer are meant in it.</param>
-public sealed record CueInput(double? Mass = null, double? EndMassRatio = null, double? MaxSpeed = null, IReadOnlyList<PaceInput>? Paces = null);
+public sealed record CueInput(
+    double? Mass = null, double? EndMassRatio = null, double? MaxSpeed = null, IReadOnlyList<PaceInput>? Paces = null);
 
 /// <summary>Coefficients that differ from the profile's.</summary>
 public sealed record CoefficientsInput(

@@ -37,7 +37,8 @@ internal static class SetUpSheet
     {
         var (end, side) = Measuring.FromCushions(Spots.Rack(layout.Gauge.Diameter)[0]);
         return new SetUpLine(
-            "rack", SetUpWords.RackName, SetUpWords.From(end.Cushion, end.Distance, units), SetUpWords.From(side.Cushion, side.Distance, units), SetUpWords.Rack);
+            "rack", SetUpWords.RackName, SetUpWords.From(end.Cushion, end.Distance, units),
+            SetUpWords.From(side.Cushion, side.Distance, units), SetUpWords.Rack);
     }
 
     private static SetUpLine Line(Mark mark, Place place, int index, Layout layout, LengthUnits units)

@@ -27,7 +27,8 @@ internal static class SheetLayer
             .FirstOrDefault(Spots.Of(ball) ?? new Place(Measurements.Length / 2, Measurements.CentreLine));
         var others = placed.Where(other => other.Ball != ball).ToList();
         var read = PlaceReader.Read(request.Words, from, others, table.Outline, gauge, Lengths.BareUnit(units));
-        if (read.Place is not { } wanted) throw RefusalException.Invalid("words", "Not understood", new Fault("words", request.Ball, "words", read.Sentence!));
+        if (read.Place is not { } wanted)
+            throw RefusalException.Invalid("words", "Not understood", new Fault("words", request.Ball, "words", read.Sentence!));
         var output = Predictor.Settle(
             new PlacingInput(request.Ball, wanted.X, wanted.Y, Snap: false, InHand: request.InHand), placed, table.Conditions,
             table.Outline);
@@ -42,17 +43,21 @@ internal static class SheetLayer
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), table.Outline, table.Conditions.Gauge);
         var chosen = request.Chosen.Select((id, i) => LayoutReader.ReadBall(id, $"chosen[{i}]")).ToHashSet();
         if (!layout.Balls.Any(placed => chosen.Contains(placed.Ball)))
-            throw RefusalException.Invalid("chosen", "No ball chosen", new Fault("chosen", null, "chosen", "Choose balls that are on the table."));
+            throw RefusalException.Invalid(
+                "chosen", "No ball chosen", new Fault("chosen", null, "chosen", "Choose balls that are on the table."));
         if (!double.IsFinite(request.Along) || !double.IsFinite(request.Across) || !double.IsFinite(request.Degrees))
-            throw RefusalException.Invalid("change", "Not a change", new Fault("change", null, "notFinite", "A change has finite numbers."));
+            throw RefusalException.Invalid(
+                "change", "Not a change", new Fault("change", null, "notFinite", "A change has finite numbers."));
         var result = request.Kind switch
         {
             "move" => GroupChange.Move(layout, chosen, request.Along, request.Across, table.Outline),
             "turn" => GroupChange.Turn(layout, chosen, request.Degrees, table.Outline),
             "mirror" => GroupChange.Mirror(layout, chosen, table.Outline),
-            _ => throw RefusalException.Invalid("kind", "Unknown change", new Fault("kind", null, "kind", "Balls are moved, turned or mirrored.")),
+            _ => throw RefusalException.Invalid(
+                "kind", "Unknown change", new Fault("kind", null, "kind", "Balls are moved, turned or mirrored.")),
         };
-        return new GroupResponse(ToOutput(result.Balls), result.Share, result.StoppedBy is { } reason ? $"That is as far as they go. {reason}" : "");
+        return new GroupResponse(
+            ToOutput(result.Balls), result.Share, result.StoppedBy is { } reason ? $"That is as far as they go. {reason}" : "");
     }
 
     /// <summary>Mirrors all that lies on a sheet.</summary>
@@ -62,10 +67,16 @@ internal static class SheetLayer
         var whole = PositionReader.ToContent(document, PositionReader.PacesOf(content));
         return whole with
         {
-            Balls = [.. whole.Balls.Select(ball => Mirrored(ball.X, ball.Y) is var place ? new BallPlace(ball.Id, place.X, place.Y) : ball)],
+            Balls = [.. whole.Balls.Select(
+                ball => Mirrored(ball.X, ball.Y) is var place ? new BallPlace(ball.Id, place.X, place.Y) : ball)],
             Marks = MarkReader.ToOutput(MarkReader.Read(whole.Marks).Select(mark => mark.Mirrored())),
             Stroke = whole.Stroke is { } stroke ? stroke with { DirectionDeg = -stroke.DirectionDeg, Side = -stroke.Side } : null,
-            Pot = whole.Pot is { } pot ? pot with { Pocket = Names.Text(Pockets.Mirrored(FieldReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Pocket)) } : null,
+            Pot = whole.Pot is { } pot
+                ? pot with
+                {
+                    Pocket = Names.Text(
+                Pockets.Mirrored(FieldReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Pocket))
+                } : null,
         };
     }
 

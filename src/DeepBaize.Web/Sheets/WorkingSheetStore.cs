@@ -7,7 +7,9 @@ using Npgsql;
 
 namespace DeepBaize.Web.Sheets;
 
-/// <summary>Keeps the sheet that an owner works on. The browser that sends it has the newer one; this copy is for the next browser.</summary>
+/// <summary>
+/// Keeps the sheet that an owner works on. The browser that sends it has the newer one; this copy is for the next browser.
+/// </summary>
 public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock, PacesInUse paces)
 {
     /// <summary>The sheet as it was last sent; null when none was.</summary>
@@ -32,7 +34,8 @@ public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner,
         if (await ReplaceAsync(request.OpenedId, document, cancel)) return;
         try
         {
-            database.WorkingSheets.Add(new WorkingSheet { OwnerId = owner.Id, Document = document, OpenedId = request.OpenedId, UpdatedAt = clock.GetUtcNow() });
+            database.WorkingSheets.Add(
+                new WorkingSheet { OwnerId = owner.Id, Document = document, OpenedId = request.OpenedId, UpdatedAt = clock.GetUtcNow() });
             await database.SaveChangesAsync(cancel);
         }
         catch (DbUpdateException taken) when (taken.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation })
@@ -46,7 +49,8 @@ public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner,
     {
         var now = clock.GetUtcNow();
         return await database.WorkingSheets.ExecuteUpdateAsync(
-            sheet => sheet.SetProperty(row => row.Document, document).SetProperty(row => row.OpenedId, openedId).SetProperty(row => row.UpdatedAt, now), cancel) > 0;
+            sheet => sheet.SetProperty(row => row.Document, document).SetProperty(row => row.OpenedId, openedId)
+                .SetProperty(row => row.UpdatedAt, now), cancel) > 0;
     }
 
     /// <summary>Forgets the sheet.</summary>

@@ -12,7 +12,8 @@ namespace DeepBaize.Web.Shelf;
 /// <param name="Tables">Tables.</param>
 /// <param name="Cues">Cues.</param>
 internal sealed record ProfileFile(
-    IReadOnlyList<ShelfEntry<PlayerInput>> Players, IReadOnlyList<ShelfEntry<TableDocument>> Tables, IReadOnlyList<ShelfEntry<CueDocument>> Cues)
+    IReadOnlyList<ShelfEntry<PlayerInput>> Players, IReadOnlyList<ShelfEntry<TableDocument>> Tables,
+    IReadOnlyList<ShelfEntry<CueDocument>> Cues)
 {
     private static readonly JsonFile File = new("profiles.schema.json", "A file of profiles", ShelfItem.CurrentVersion);
 
@@ -77,7 +78,8 @@ internal sealed record ProfileFile(
             {
                 throw RefusalException.Invalid("file", "A file that cannot be taken", [.. refusal.Faults.Select(fault => fault with
                 {
-                    Field = fault.Field.StartsWith("document", StringComparison.Ordinal) ? $"{list}[{i}].{fault.Field}" : $"{list}[{i}].document.{fault.Field}",
+                    Field = fault.Field.StartsWith("document", StringComparison.Ordinal)
+                        ? $"{list}[{i}].{fault.Field}" : $"{list}[{i}].document.{fault.Field}",
                 })]);
             }
         }

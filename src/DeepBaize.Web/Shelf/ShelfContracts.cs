@@ -23,14 +23,16 @@ public sealed record CueDocument(double? Mass = null, double? EndMassRatio = nul
 /// <param name="IsCurrent">True for the one in use.</param>
 /// <param name="IsHouse">True for what belongs to the house: it is copied, not changed.</param>
 /// <param name="Document">The player, table or cue.</param>
-public sealed record ShelfOutput<TDocument>(string Id, string Name, string Note, int Version, bool IsCurrent, bool IsHouse, TDocument Document);
+public sealed record ShelfOutput<TDocument>(
+    string Id, string Name, string Note, int Version, bool IsCurrent, bool IsHouse, TDocument Document);
 
 /// <summary>Everything on the shelf, each kind's own ones first.</summary>
 /// <param name="Players">Players.</param>
 /// <param name="Tables">Tables.</param>
 /// <param name="Cues">Cues.</param>
 public sealed record ShelfResponse(
-    IReadOnlyList<ShelfOutput<PlayerInput>> Players, IReadOnlyList<ShelfOutput<TableDocument>> Tables, IReadOnlyList<ShelfOutput<CueDocument>> Cues);
+    IReadOnlyList<ShelfOutput<PlayerInput>> Players, IReadOnlyList<ShelfOutput<TableDocument>> Tables,
+    IReadOnlyList<ShelfOutput<CueDocument>> Cues);
 
 /// <summary>Something to put on the shelf or to change.</summary>
 /// <param name="Name">Its name.</param>

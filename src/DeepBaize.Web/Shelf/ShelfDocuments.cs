@@ -44,13 +44,15 @@ internal static class ShelfDocuments
 
     /// <summary>Tables.</summary>
     public static ShelfSort<TableDocument> Tables { get; } = new(
-        ShelfKind.Table, "table", Check, [.. HouseProfiles.All.Select(table => House(table.Id, table.Name, table.About, new TableDocument(table.Id)))]);
+        ShelfKind.Table, "table", Check,
+        [.. HouseProfiles.All.Select(table => House(table.Id, table.Name, table.About, new TableDocument(table.Id)))]);
 
     /// <summary>Cues.</summary>
     public static ShelfSort<CueDocument> Cues { get; } = new(
         ShelfKind.Cue, "cue", Check, [House("house", "house cue", "An ordinary snooker cue.", new CueDocument())]);
 
-    private static ShelfOutput<T> House<T>(string id, string name, string about, T document) => new(id, name, about, 0, false, true, document);
+    private static ShelfOutput<T> House<T>(string id, string name, string about, T document) =>
+        new(id, name, about, 0, false, true, document);
 
     private static string About(PlayerProfile player) => player.Name switch
     {
@@ -63,7 +65,9 @@ internal static class ShelfDocuments
     private static void Check(TableDocument table)
     {
         if (table.Coefficients?.Cue is not null)
-            throw RefusalException.Invalid("table", "A table that cannot be", new Fault("document.coefficients.cue", null, "table", "The cue stands on the shelf of its own."));
+            throw RefusalException.Invalid(
+                "table", "A table that cannot be",
+                new Fault("document.coefficients.cue", null, "table", "The cue stands on the shelf of its own."));
         ConditionsReader.Read(ConditionsReader.Find(table.Profile), table.Coefficients);
     }
 

@@ -7,7 +7,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace DeepBaize.Web.Shelf;
 
-/// <summary>Players, tables and cues of one owner: list, add, change, copy, use, take away and bring back, write and read as a file.</summary>
+/// <summary>
+/// Players, tables and cues of one owner: list, add, change, copy, use, take away and bring back, write and read as a file.
+/// </summary>
 public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock)
 {
     private const int MostItems = 500;
@@ -16,7 +18,8 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     public async Task<ShelfResponse> ListAsync(CancellationToken cancel)
     {
         var rows = await database.Shelf.AsNoTracking().Where(item => item.DeletedAt == null).OrderBy(item => item.Name).ToListAsync(cancel);
-        return new ShelfResponse(Sorted(rows, ShelfDocuments.Players), Sorted(rows, ShelfDocuments.Tables), Sorted(rows, ShelfDocuments.Cues));
+        return new ShelfResponse(
+            Sorted(rows, ShelfDocuments.Players), Sorted(rows, ShelfDocuments.Tables), Sorted(rows, ShelfDocuments.Cues));
     }
 
     /// <summary>Adds something.</summary>
@@ -45,7 +48,8 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     internal async Task<ShelfOutput<T>> CopyAsync<T>(ShelfSort<T> sort, string id, CancellationToken cancel)
     {
         var source = sort.House.FirstOrDefault(item => item.Id == id);
-        if (source is null) source = ToOutput<T>(await FindAsync(sort.Kind, Guid.TryParse(id, out var own) ? own : Guid.Empty, null, cancel));
+        if (source is null)
+            source = ToOutput<T>(await FindAsync(sort.Kind, Guid.TryParse(id, out var own) ? own : Guid.Empty, null, cancel));
         await using var transaction = await database.BeginAloneAsync(owner, cancel);
         await RequireRoomAsync(1, cancel);
         var taken = await NamesAsync(sort.Kind, cancel);
@@ -62,8 +66,11 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         var isHouse = sort.House.Any(item => item.Id == id);
         await using var transaction = await database.BeginAloneAsync(owner, cancel);
         var chosen = isHouse ? null : await FindAsync(sort.Kind, Guid.TryParse(id, out var own) ? own : Guid.Empty, null, cancel);
-        await database.Shelf.Where(item => item.Kind == sort.Kind && item.IsCurrent).ExecuteUpdateAsync(set => set.SetProperty(item => item.IsCurrent, false), cancel);
-        if (chosen is not null) await database.Shelf.Where(item => item.Id == chosen.Id).ExecuteUpdateAsync(set => set.SetProperty(item => item.IsCurrent, true), cancel);
+        await database.Shelf.Where(item => item.Kind == sort.Kind && item.IsCurrent)
+            .ExecuteUpdateAsync(set => set.SetProperty(item => item.IsCurrent, false), cancel);
+        if (chosen is not null)
+            await database.Shelf.Where(item => item.Id == chosen.Id)
+                .ExecuteUpdateAsync(set => set.SetProperty(item => item.IsCurrent, true), cancel);
         await transaction.CommitAsync(cancel);
     }
 
@@ -78,7 +85,8 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     /// <summary>Brings something back.</summary>
     internal async Task<ShelfOutput<T>> BringBackAsync<T>(ShelfSort<T> sort, Guid id, CancellationToken cancel)
     {
-        var row = await database.Shelf.SingleOrDefaultAsync(item => item.Id == id && item.Kind == sort.Kind && item.DeletedAt != null, cancel) ?? throw Unknown();
+        var row = await database.Shelf.SingleOrDefaultAsync(
+            item => item.Id == id && item.Kind == sort.Kind && item.DeletedAt != null, cancel) ?? throw Unknown();
         row.DeletedAt = null;
         await SaveChangedAsync(row, cancel);
         return ToOutput<T>(row);
@@ -96,7 +104,8 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         await transaction.CommitAsync(cancel);
         return new ImportedOutput(
             file.Players.Count, file.Tables.Count, file.Cues.Count,
-            $"Taken from the file: {Counted(file.Players.Count, "player")}, {Counted(file.Tables.Count, "table")} and {Counted(file.Cues.Count, "cue")}.");
+            $"Taken from the file: {Counted(file.Players.Count, "player")}, {Counted(file.Tables.Count, "table")} and "
+                + $"{Counted(file.Cues.Count, "cue")}.");
     }
 
     private static string Counted(int count, string what) => count == 1 ? $"1 {what}" : $"{count} {what}s";
@@ -124,7 +133,8 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
 
     private async Task<ShelfItem> FindAsync(ShelfKind kind, Guid id, int? version, CancellationToken cancel)
     {
-        var row = await database.Shelf.SingleOrDefaultAsync(item => item.Id == id && item.Kind == kind && item.DeletedAt == null, cancel) ?? throw Unknown();
+        var row = await database.Shelf.SingleOrDefaultAsync(item => item.Id == id && item.Kind == kind && item.DeletedAt == null, cancel)
+            ?? throw Unknown();
         return version is { } known && known != row.Version ? throw Stale() : row;
     }
 
@@ -134,7 +144,8 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         await SaveAsync(row, cancel);
     }
 
-    private Task SaveAsync(ShelfItem row, CancellationToken cancel) => database.SaveAsync(Stale, $"\"{row.Name}\" is there already; choose another name.", cancel);
+    private Task SaveAsync(ShelfItem row, CancellationToken cancel) =>
+        database.SaveAsync(Stale, $"\"{row.Name}\" is there already; choose another name.", cancel);
 
     private ShelfItem NewRow<T>(ShelfSort<T> sort, string name, string note, T document) => new()
     {
@@ -150,7 +161,8 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         [.. rows.Where(row => row.Kind == sort.Kind).Select(ToOutput<T>), .. sort.House];
 
     private static ShelfOutput<T> ToOutput<T>(ShelfItem row) => new(
-        row.Id.ToString(), row.Name, row.Note, row.Version, row.IsCurrent, false, JsonSerializer.Deserialize<T>(row.Document, ShelfDocuments.Written)!);
+        row.Id.ToString(), row.Name, row.Note, row.Version, row.IsCurrent, false,
+        JsonSerializer.Deserialize<T>(row.Document, ShelfDocuments.Written)!);
 
     private static string Write<T>(T document) => JsonSerializer.Serialize(document, ShelfDocuments.Written);
 
@@ -158,7 +170,10 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
 
     private static string CleanNote(string note) => NamedText.Note(note, ShelfItem.NoteLength)!;
 
-    private static RefusalException Unknown() => RefusalException.Unknown("unknownItem", "There is nothing of that kind here; it may have been taken away.");
+    private static RefusalException Unknown() =>
+        RefusalException.Unknown("unknownItem", "There is nothing of that kind here; it may have been taken away.");
 
-    private static RefusalException Stale() => RefusalException.Conflict("changedMeanwhile", "This was changed elsewhere meanwhile. Look at it again, or save yours under another name.");
+    private static RefusalException Stale() =>
+        RefusalException.Conflict(
+            "changedMeanwhile", "This was changed elsewhere meanwhile. Look at it again, or save yours under another name.");
 }

@@ -93,7 +93,8 @@ public sealed record StrokeOutput(
 /// <param name="Because">Why, from what was simulated.</param>
 /// <param name="Foul">What is foul about it and what that costs; null when nothing is, or no state of play was given.</param>
 public sealed record VerdictOutput(
-    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string? Away, string Because, string? Foul = null);
+    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string? Away, string Because,
+    string? Foul = null);
 
 /// <summary>Where a dragged ball settles.</summary>
 /// <param name="Ball">The ball.</param>

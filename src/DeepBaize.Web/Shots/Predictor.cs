@@ -36,7 +36,8 @@ public static class Predictor
         var (layout, placing) = Lay(request.Balls, request.Placing, conditions, outline);
         var record = new ShotRecord();
         var (strike, outcome) = Play(request, layout, conditions, new TableSimulation(conditions, outline), record);
-        return Judge(Compose(new Played(layout, strike, outcome, record), profile, conditions, placing, units), layout, outcome, request.State, null, request.LineUp);
+        return Judge(Compose(new Played(layout, strike, outcome, record), profile, conditions, placing, units), layout, outcome,
+            request.State, null, request.LineUp);
     }
 
     /// <summary>The layout of a request's balls, with the one in the hand settled.</summary>
@@ -57,7 +58,8 @@ public static class Predictor
     /// <param name="units">How distances are put into words.</param>
     /// <param name="result">What happens to the ball, in words, where more is known than the outcome tells.</param>
     internal static PredictResponse Compose(
-        Played played, ConditionProfile profile, PlayingConditions conditions, PlacingOutput? placing, LengthUnits units, string? result = null)
+        Played played, ConditionProfile profile, PlayingConditions conditions, PlacingOutput? placing, LengthUnits units,
+        string? result = null)
     {
         var (layout, strike, outcome, record) = played;
         var stroke = strike is { } struck ? ShotMapping.ToStroke(struck, conditions) : null;
@@ -80,7 +82,8 @@ public static class Predictor
     /// <param name="state">The state of play; null when nothing is known.</param>
     /// <param name="pot">The ball that is played for, if any.</param>
     /// <param name="lineUp">The rules of a line-up; null in a frame.</param>
-    internal static PredictResponse Judge(PredictResponse response, Layout layout, ShotOutcome outcome, StateInput? state, BallId? pot, LineUpInput? lineUp)
+    internal static PredictResponse Judge(
+        PredictResponse response, Layout layout, ShotOutcome outcome, StateInput? state, BallId? pot, LineUpInput? lineUp)
     {
         if (state is null && lineUp is null) return response;
         var foul = RulingWords.FoulOf(layout, outcome, StateReader.Read(state), pot, StateReader.ReadLineUp(lineUp));
@@ -119,10 +122,12 @@ public static class Predictor
         PlacingInput input, List<PlacedBall> placed, PlayingConditions conditions, TableOutline outline)
     {
         if (!Names.TryParseBall(input.Ball, out var ball))
-            throw RefusalException.Invalid("placing", "Unknown ball", new Fault("placing.ball", input.Ball, "unknownBall", "There is no such ball to lay."));
+            throw RefusalException.Invalid(
+                "placing", "Unknown ball", new Fault("placing.ball", input.Ball, "unknownBall", "There is no such ball to lay."));
         var wanted = new Place(input.X, input.Y);
         if (!wanted.IsFinite)
-            throw RefusalException.Invalid("placing", "Not a place", new Fault("placing", input.Ball, "notFinite", "The place is not a pair of finite numbers."));
+            throw RefusalException.Invalid(
+                "placing", "Not a place", new Fault("placing", input.Ball, "notFinite", "The place is not a pair of finite numbers."));
         placed.RemoveAll(other => other.Ball == ball);
         var manner = new LayingManner(input.Snap, input.InHand && ball == BallId.Cue);
         var settled = Settling.Settle(wanted, placed, outline, conditions.Gauge, manner);

@@ -25,7 +25,8 @@ internal static class BreakWords
         if (!BallSet.IsRed(ball)) return "the " + Names.Spoken(ball);
         var place = frame.Balls.First(placed => placed.Ball == ball).Place;
         if (frame.Reds == 1) return "the last red";
-        var colour = frame.Balls.Where(placed => placed.Ball >= BallId.Yellow).OrderBy(placed => placed.Place.DistanceTo(place)).Cast<PlacedBall?>().FirstOrDefault();
+        var colour = frame.Balls.Where(placed => placed.Ball >= BallId.Yellow).OrderBy(placed => placed.Place.DistanceTo(place))
+            .Cast<PlacedBall?>().FirstOrDefault();
         // Only the red that is nearest to a colour is named after it.
         if (colour is { } near && near.Place.DistanceTo(place) < Near
             && frame.Balls.Where(placed => BallSet.IsRed(placed.Ball)).MinBy(placed => placed.Place.DistanceTo(near.Place)).Ball == ball)
@@ -33,20 +34,23 @@ internal static class BreakWords
         if (place.X < Measurements.BaulkLine) return "the red in baulk";
         if (place.X > Measurements.Length - AtCushion) return "the red near the top cushion";
         if (place.Y < AtCushion) return "the red near the yellow-side cushion";
-        return place.Y > Measurements.Width - AtCushion ? "the red near the green-side cushion" : marked ?? $"the red {Landmarks.Describe(place, [.. frame.Balls.Where(placed => placed.Ball >= BallId.Yellow)], frame.Gauge)}";
+        return place.Y > Measurements.Width - AtCushion ? "the red near the green-side cushion" : marked
+            ?? $"the red {Landmarks.Describe(place, [.. frame.Balls.Where(placed => placed.Ball >= BallId.Yellow)], frame.Gauge)}";
     }
 
     /// <summary>The ball of a stroke of the line, as the plan marks it on the table.</summary>
     /// <param name="step">The stroke.</param>
     /// <param name="number">Its number in the line, from 1: later balls carry it on the table.</param>
-    public static string Marked(PlanStep step, int number) => Ball(step.Stroke.Pot.Ball, step.Before, number > 1 ? $"the red marked {number}" : "the marked red");
+    public static string Marked(PlanStep step, int number) =>
+        Ball(step.Stroke.Pot.Ball, step.Before, number > 1 ? $"the red marked {number}" : "the marked red");
 
     /// <summary>The answer in one sentence.</summary>
     public static string Sentence(BreakPlan plan, string stroke)
     {
         var step = plan.Line[0];
         var then = plan.Line.Count > 1 ? $"; then {Marked(plan.Line[1], 2)}" : "";
-        return $"{EventWords.Capital(Marked(step, 1))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}: {ChanceWords.Say(step.Pot.Share)}{then}.";
+        return $"{EventWords.Capital(Marked(step, 1))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}: "
+            + $"{ChanceWords.Say(step.Pot.Share)}{then}.";
     }
 
     /// <summary>A stroke of the line.</summary>
@@ -62,7 +66,8 @@ internal static class BreakWords
         FactKind.Opens => fact.Pots.Count > 0
             ? $"It opens the {Names.Spoken(fact.Pots[0].Pot.Ball)} to the {Names.Spoken(fact.Pots[0].Pot.Pocket)}."
             : $"It opens a pocket for the {Names.Spoken(BallOf(fact.Value))}.",
-        FactKind.Alternates => $"{EventWords.Capital(Count((int)fact.Value))} balls are on then: {Verdict.Listed([.. fact.Pots.Select(pot => Ball(pot.Pot.Ball, next)).Distinct().Take(3)])}.",
+        FactKind.Alternates => $"{EventWords.Capital(Count((int)fact.Value))} balls are on then: "
+            + $"{Verdict.Listed([.. fact.Pots.Select(pot => Ball(pot.Pot.Ball, next)).Distinct().Take(3)])}.",
         FactKind.Angle => $"It leaves {fact.Value:0} degrees on {Ball(fact.Pots[0].Pot.Ball, next)}: the white can be moved from there.",
         FactKind.Reach => $"{EventWords.Capital(Ball(fact.Pots[0].Pot.Ball, next))} is then reached without a rest.",
         FactKind.Region => $"It comes from where most reds are: {fact.Value:0} {(fact.Value < 1.5 ? "is" : "are")} left there.",
@@ -83,13 +88,15 @@ internal static class BreakWords
 
     /// <summary>What a visit is worth.</summary>
     public static string Worth(double worth, FrameState frame, BreakGoal goal) => goal == BreakGoal.Secure
-        ? $"{FrameArithmetic.PointsToSecure(frame)} more points secure the frame: {ChanceWords.Say(worth)} with this visit, in your hands (estimate)."
+        ? $"{FrameArithmetic.PointsToSecure(frame)} more points secure the frame: {ChanceWords.Say(worth)} with this visit, in your hands "
+            + $"(estimate)."
         : $"About {worth:0} points from here, in your hands.";
 
     /// <summary>How likely the whole line is.</summary>
     public static string Odds(BreakPlan plan) => plan.Line.Count < 2
         ? $"The pot: {100 * plan.Odds.All:0} in 100."
-        : $"{(plan.Line.Count == 2 ? "Both" : $"All {Count(plan.Line.Count)}")} strokes as meant: {100 * plan.Odds.All:0} in 100; the hardest {ChanceWords.Say(plan.Odds.Least)}."
+        : $"{(plan.Line.Count == 2 ? "Both" : $"All {Count(plan.Line.Count)}")} strokes as meant: {100 * plan.Odds.All:0} in 100; the "
+            + $"hardest {ChanceWords.Say(plan.Odds.Least)}."
             + (plan.Rests > 0 ? $" {EventWords.Capital(Count(plan.Rests))} with the rest or the other hand." : "");
 
     /// <summary>Reds that are shut in.</summary>
@@ -113,7 +120,8 @@ internal static class BreakWords
 
     /// <summary>What visits that were played out came to.</summary>
     public static string Outlook(VisitPoints visits, int target, Chance reached) =>
-        $"{visits.Points.Count} visits played out: {visits.Mean:0} points on average, {target} or more in {reached.Count} of them; the best {visits.Points.Max()}.";
+        $"{visits.Points.Count} visits played out: {visits.Mean:0} points on average, {target} or more in {reached.Count} of them; the "
+            + $"best {visits.Points.Max()}.";
 
     /// <summary>What the opponent gets after a miss.</summary>
     /// <param name="chance">Chance that the opponent pots.</param>
@@ -138,7 +146,9 @@ internal static class BreakWords
         if (behind > remaining)
         {
             var needed = FrameArithmetic.Snookers(behind, remaining, FrameArithmetic.LeastPenalty(frame.On)).ToTie;
-            return FrameArithmetic.CanBeSaved(frame) ? $"{words} {behind} behind: {needed} {(needed == 1 ? "snooker" : "snookers")} needed." : $"{words} {behind} behind: it cannot be saved.";
+            return FrameArithmetic.CanBeSaved(frame)
+                ? $"{words} {behind} behind: {needed} {(needed == 1 ? "snooker" : "snookers")} needed."
+                : $"{words} {behind} behind: it cannot be saved.";
         }
 
         var pots = FrameArithmetic.FewestPots(frame, 50);
@@ -149,7 +159,17 @@ internal static class BreakWords
 
     private static string Points(double cost) => cost < 1.5 ? "a point" : $"{Math.Round(cost):0} points";
 
-    private static string Count(int count) => count switch { 1 => "one", 2 => "two", 3 => "three", 4 => "four", 5 => "five", 6 => "six", _ => count.ToString(System.Globalization.CultureInfo.InvariantCulture) };
+    private static string Count(int count) =>
+        count switch
+        {
+            1 => "one",
+            2 => "two",
+            3 => "three",
+            4 => "four",
+            5 => "five",
+            6 => "six",
+            _ => count.ToString(System.Globalization.CultureInfo.InvariantCulture)
+        };
 
     private static BallId BallOf(double value) => BallSet.Colours.First(colour => BallValue.Of(colour) == (int)value);
 }

@@ -36,8 +36,10 @@ internal static class CueingWords
             { Over: { } over } when !cueing.NeedsRest => $", bridge over the {Names.Spoken(over)}",
             _ => "",
         };
-        var grows = cueing.Factor > 1.045 && cueing.Best.Way != BridgeWay.OutOfReach ? $" The scatter grows by {100 * (cueing.Factor - 1):0} in 100." : "";
-        var raised = cueing.ElevationDegrees is > ButtRaise.LeastDegrees + 0.5 and <= CueingAnswer.LevelDegrees ? $" Butt up {cueing.ElevationDegrees:0} degrees." : "";
+        var grows = cueing.Factor > 1.045
+            && cueing.Best.Way != BridgeWay.OutOfReach ? $" The scatter grows by {100 * (cueing.Factor - 1):0} in 100." : "";
+        var raised = cueing.ElevationDegrees is > ButtRaise.LeastDegrees + 0.5 and <= CueingAnswer.LevelDegrees
+            ? $" Butt up {cueing.ElevationDegrees:0} degrees." : "";
         return $"{stance}{bridge}.{raised}{grows}";
     }
 
@@ -48,8 +50,10 @@ internal static class CueingWords
         if (cueing.ElevationDegrees > ButtRaise.MostDegrees)
             cautions.Add("The tip cannot get there with an ordinary stroke: play higher on the white.");
         else if (cueing.IsRaised)
-            cautions.Add($"The butt is up about {cueing.ElevationDegrees:0} degrees: the white hops and swerves, which is not simulated yet.");
-        if (cueing.HardestPace < Physics.Balls.Pace.Hardest) cautions.Add($"Not harder than {StrokeWords.PaceInWords(hardestPace)} from there.");
+            cautions.Add($"The butt is up about {cueing.ElevationDegrees:0} degrees: the white hops and swerves, which is not "
+                + $"simulated yet.");
+        if (cueing.HardestPace < Physics.Balls.Pace.Hardest)
+            cautions.Add($"Not harder than {StrokeWords.PaceInWords(hardestPace)} from there.");
         if (cueing.Best.Way == BridgeWay.Stretched) cautions.Add("Keep a foot on the floor.");
         if (cueing.Bridge.Over is { } over && !cueing.NeedsRest) cautions.Add($"Mind the {Names.Spoken(over)}: touching it is a foul.");
         return cautions;

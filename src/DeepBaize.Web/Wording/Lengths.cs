@@ -25,7 +25,8 @@ internal static class Lengths
     {
         foreach (var ball in outcome.Final)
         {
-            if (ball.Ball == BallId.Cue) return $"{Say(ball.State.Place.DistanceTo(layout[BallId.Cue]!.Value), units)} from where it was struck";
+            if (ball.Ball == BallId.Cue)
+                return $"{Say(ball.State.Place.DistanceTo(layout[BallId.Cue]!.Value), units)} from where it was struck";
         }
 
         return null;
@@ -34,7 +35,9 @@ internal static class Lengths
     /// <summary>What a bare number means, in metres.</summary>
     public static double BareUnit(LengthUnits units) => units == LengthUnits.Metric ? 0.001 : Inch;
 
-    /// <summary>A distance in metres as it is measured with a tape: to the half millimetre, or to the thirty-second of an inch in decimals.</summary>
+    /// <summary>
+    /// A distance in metres as it is measured with a tape: to the half millimetre, or to the thirty-second of an inch in decimals.
+    /// </summary>
     public static string Measured(double metres, LengthUnits units) => units == LengthUnits.Metric
         ? string.Create(CultureInfo.InvariantCulture, $"{Math.Round(metres * 2000) / 2:0.#} mm")
         : string.Create(CultureInfo.InvariantCulture, $"{metres / Inch:0.00} in");

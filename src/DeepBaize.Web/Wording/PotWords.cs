@@ -57,8 +57,10 @@ internal static class PotWords
         var (ball, pocket) = (EventWords.Capital(Names.Spoken(pot.Ball)), Names.Spoken(pot.Pocket));
         if (run.Fate == ObjectBallFate.Potted) return $"{ball} to the {pocket}.";
         if (run.Fate == ObjectBallFate.NotMet)
-            return run.MetFirst is { } met ? $"The white meets the {BlockerName(met, pot.Ball)} first." : $"The white misses the {Names.Spoken(pot.Ball)}.";
-        if (run.Fate == ObjectBallFate.FellShort && Math.Abs(run.Offset) < ObjectBallRun.MouthHalf / 2) return $"{ball} stops before the {pocket}.";
+            return run.MetFirst is { } met
+                ? $"The white meets the {BlockerName(met, pot.Ball)} first." : $"The white misses the {Names.Spoken(pot.Ball)}.";
+        if (run.Fate == ObjectBallFate.FellShort && Math.Abs(run.Offset) < ObjectBallRun.MouthHalf / 2)
+            return $"{ball} stops before the {pocket}.";
         if (run.MetOnTheWay is { } other) return $"{ball} runs into the {Names.Spoken(other)}.";
         var miss = run.Offset - (aimed?.Offset ?? line.WantedOffset);
         return $"{ball} misses the {pocket} {MissSide(miss, line)} by {Share(miss, diameter)}; {Advice(miss, line)}.";
@@ -81,7 +83,8 @@ internal static class PotWords
     /// <summary>Both margins.</summary>
     public static string Window(PotSolution solution, double diameter)
     {
-        var (thick, thin) = (Share(Margin(solution, solution.ThickMargin), diameter), Share(Margin(solution, solution.ThinMargin), diameter));
+        var (thick, thin) = (
+            Share(Margin(solution, solution.ThickMargin), diameter), Share(Margin(solution, solution.ThinMargin), diameter));
         var (thickName, thinName) = solution.Line.CutDegrees < 0.1 ? ("right", "left") : ("thick", "thin");
         return thick == thin ? $"{thick} either way" : $"{thick} {thickName}, {thin} {thinName}";
     }
@@ -151,12 +154,15 @@ internal static class PotWords
     public static string Entry(PotEntry entry, double diameter) => entry switch
     {
         { State: PotState.Open, Solution: { } solution } => $"{ContactWords.Describe(solution.Fraction)}, {Window(solution, diameter)}",
-        { State: PotState.Partly, Solution: { } solution } => $"partly: {ContactWords.Describe(solution.Fraction)}, {1000 * solution.Window!.WidthAtPocket:0} mm of the pocket",
-        { Refusal: { } refusal } => Why(refusal, entry.Pot, diameter) + (entry.OpensWithout is { } gone ? $" Removing that {Names.Spoken(gone)} opens it." : ""),
+        { State: PotState.Partly, Solution: { } solution } =>
+            $"partly: {ContactWords.Describe(solution.Fraction)}, {1000 * solution.Window!.WidthAtPocket:0} mm of the pocket",
+        { Refusal: { } refusal } =>
+            Why(refusal, entry.Pot, diameter) + (entry.OpensWithout is { } gone ? $" Removing that {Names.Spoken(gone)} opens it." : ""),
         _ => "no line",
     };
 
-    private static string BlockerName(BallId other, BallId ball) => BallSet.IsRed(other) && BallSet.IsRed(ball) ? "other red" : Names.Spoken(other);
+    private static string BlockerName(BallId other, BallId ball) =>
+        BallSet.IsRed(other) && BallSet.IsRed(ball) ? "other red" : Names.Spoken(other);
 
     private static string Passing(NoPot refusal, double diameter) =>
         $"the line passes {1000 * refusal.ClearanceMetres:0.0} mm from its centre and needs {1000 * diameter:0.0}";

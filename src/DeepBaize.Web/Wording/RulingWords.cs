@@ -9,7 +9,10 @@ namespace DeepBaize.Web.Wording;
 /// <summary>Says what a referee rules.</summary>
 internal static class RulingWords
 {
-    /// <summary>What is foul about a stroke, or fails a line-up, in a sentence; null when nothing does. Who says nothing plays for the colour of his pot, or for the one that he hits.</summary>
+    /// <summary>
+    /// What is foul about a stroke, or fails a line-up, in a sentence; null when nothing does. Who says nothing plays for the colour of his
+    /// pot, or for the one that he hits.
+    /// </summary>
     /// <param name="before">The balls before it.</param>
     /// <param name="outcome">What came of it.</param>
     /// <param name="state">The state of play.</param>
@@ -17,11 +20,13 @@ internal static class RulingWords
     /// <param name="lineUp">The rules of a line-up; null in a frame.</param>
     public static string? FoulOf(Layout before, ShotOutcome outcome, PlayState state, BallId? pot, LineUp? lineUp)
     {
-        if ((FrameState.Of(before, state) is { } laid ? laid with { LineUp = lineUp } : null) is not { } frame || outcome.End != ShotEnd.AtRest) return null;
+        if ((FrameState.Of(before, state) is { } laid ? laid with { LineUp = lineUp } : null) is not { } frame
+            || outcome.End != ShotEnd.AtRest) return null;
         BallId?[] named = [state.Nominated, pot, outcome.FirstContact?.Ball];
         var nominated = frame.On == BallOn.Colour || frame.IsFreeBall ? named.FirstOrDefault(ball => ball >= BallId.Yellow) : null;
         var ruling = new Referee(null).Judge(frame, nominated, SeenStroke.Of(before, outcome));
-        return ruling.IsFoul || ruling.Failure == LineUpFailure.Cushion ? EventWords.Capital(ruling.Words(BallValue.Of(frame.On, nominated))) + "." : null;
+        return ruling.IsFoul || ruling.Failure == LineUpFailure.Cushion
+            ? EventWords.Capital(ruling.Words(BallValue.Of(frame.On, nominated))) + "." : null;
     }
 
     /// <summary>The ruling, with what follows from it.</summary>
@@ -43,7 +48,9 @@ internal static class RulingWords
         {
             FrameEnd.PlayerWins => $" The frame is won, {ruling.Next.Scores.Player} to {ruling.Next.Scores.Opponent}.",
             FrameEnd.OpponentWins => " The frame is lost.",
-            _ => ruling.Next.Phase == FramePhase.RespottedBlack ? " Scores are level: the black is spotted again." : $" {EventWords.Capital(BallsOn.Words(ruling.Next.On))} is on{(ruling.StaysAtTable ? "" : " for the opponent")}.",
+            _ => ruling.Next.Phase == FramePhase.RespottedBlack
+                ? " Scores are level: the black is spotted again."
+                : $" {EventWords.Capital(BallsOn.Words(ruling.Next.On))} is on{(ruling.StaysAtTable ? "" : " for the opponent")}.",
         };
         return words;
     }

@@ -14,7 +14,8 @@ internal static class SetUpWords
     public const string Rack = "in the triangle, its point just above the pink spot";
 
     /// <summary>A distance from a cushion: "900 mm from the baulk cushion".</summary>
-    public static string From(CushionId cushion, double metres, LengthUnits units) => $"{Lengths.Measured(metres, units)} from the {Names.Spoken(cushion)}";
+    public static string From(CushionId cushion, double metres, LengthUnits units) =>
+        $"{Lengths.Measured(metres, units)} from the {Names.Spoken(cushion)}";
 
     /// <summary>Where a ball stands, and what it touches.</summary>
     public static string Where(MeasuredBall ball)
@@ -22,7 +23,8 @@ internal static class SetUpWords
         if (ball.OnSpot is { } spot) return spot == ball.Ball ? "on its spot" : $"on the {Names.Spoken(spot)} spot";
         var parts = new List<string>();
         if (ball.Touching.Count == 0 || !ball.Landmark.StartsWith("touching", StringComparison.Ordinal)) parts.Add(ball.Landmark);
-        parts.AddRange(ball.Frozen.Select(cushion => $"frozen to the {Names.Spoken(cushion)}").Where(_ => !ball.Landmark.StartsWith("tight", StringComparison.Ordinal)));
+        parts.AddRange(ball.Frozen.Select(cushion => $"frozen to the {Names.Spoken(cushion)}")
+            .Where(_ => !ball.Landmark.StartsWith("tight", StringComparison.Ordinal)));
         if (ball.Touching.Count > 0) parts.Add("touches " + string.Join(", ", ball.Touching.Select(Named)));
         return string.Join("; ", parts);
     }

@@ -23,6 +23,7 @@ internal static class StateWords
         if (on is not { } known) return "Nothing on";
         if (state is { IsFreeBall: true, Nominated: { } free }) return $"{EventWords.Capital(Names.Spoken(free))} as the free ball";
         if (state.Nominated is { } nominated) return $"{EventWords.Capital(Names.Spoken(nominated))} nominated";
-        return BallsOn.ToBall(known) is { } ball ? $"{EventWords.Capital(Names.Spoken(ball))} on" : known == BallOn.Red ? "Red on" : "Colour on";
+        return BallsOn.ToBall(known) is { } ball
+            ? $"{EventWords.Capital(Names.Spoken(ball))} on" : known == BallOn.Red ? "Red on" : "Colour on";
     }
 }

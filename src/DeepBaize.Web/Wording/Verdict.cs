@@ -40,7 +40,8 @@ internal sealed record Verdict(
         var pace = strike is { } paced ? StrokeWords.PaceInWords(conditions.Cue.Paces.FromSpeed(paced.WhiteSpeed)) : null;
         var white = WhiteStops(outcome, conditions.Gauge);
         var how = string.Join(", ", new[] { contact, height, side, pace }.OfType<string>());
-        var sentence = string.Join(" ", new[] { result, how.Length > 0 ? EventWords.Capital(how) + "." : "", white }.Where(part => part.Length > 0));
+        var sentence = string.Join(
+            " ", new[] { result, how.Length > 0 ? EventWords.Capital(how) + "." : "", white }.Where(part => part.Length > 0));
         if (strike is { IsMiscueRisk: true }) sentence += " A miscue threatens: the tip is outside half the ball.";
         return new Verdict(sentence, result, contact, height, side, pace, white, BecauseOf(outcome, record, conditions));
     }
@@ -53,7 +54,8 @@ internal sealed record Verdict(
         var pots = outcome.Potted.Where(potted => potted.Ball != BallId.Cue).ToList();
         var own = pots.FindIndex(potted => potted.Ball == contact.Ball);
         var words = own >= 0 ? $"{met} to the {Names.Spoken(pots[own].Pocket)}." : $"{met} stays up.";
-        var others = pots.Where((_, i) => i != own).Select(potted => $"{Names.Spoken(potted.Ball)} to the {Names.Spoken(potted.Pocket)}").ToList();
+        var others = pots.Where((_, i) => i != own).Select(potted => $"{Names.Spoken(potted.Ball)} to the {Names.Spoken(potted.Pocket)}")
+            .ToList();
         if (others.Count > 0) words += $" Also {string.Join(" and ", others)}.";
         return words;
     }
@@ -64,7 +66,8 @@ internal sealed record Verdict(
             return $"In-off: the white falls into the {Names.Spoken(outcome.Potted.First(potted => potted.Ball == BallId.Cue).Pocket)}.";
         if (outcome.End == ShotEnd.TimeLimit) return $"The balls were still moving after {outcome.Duration:0} seconds.";
         var white = outcome.Final.First(ball => ball.Ball == BallId.Cue).State.Place;
-        var others = outcome.Final.Where(ball => ball.Ball != BallId.Cue).Select(ball => new PlacedBall(ball.Ball, ball.State.Place)).ToList();
+        var others = outcome.Final.Where(ball => ball.Ball != BallId.Cue).Select(ball => new PlacedBall(ball.Ball, ball.State.Place))
+            .ToList();
         return $"The white stops {Landmarks.Describe(white, others, gauge)}.";
     }
 
@@ -73,7 +76,8 @@ internal sealed record Verdict(
         var reasons = new List<string>();
         if (outcome.FirstContact is { } contact)
             reasons.Add($"the white {Arrival(contact.White, conditions.Balls.Radius)} when it meets the {Names.Spoken(contact.Ball)}");
-        if (outcome.WhiteCushions.Count > 0) reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}comes off {Cushions(outcome.WhiteCushions)}");
+        if (outcome.WhiteCushions.Count > 0)
+            reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}comes off {Cushions(outcome.WhiteCushions)}");
 
         var second = record.Events.FirstOrDefault(told =>
             told.Kind == ShotEventKind.Ball && told.Balls[0].Ball == BallId.Cue && told.Balls[1].Ball != outcome.FirstContact?.Ball);
