@@ -1,5 +1,5 @@
 import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import {
   api,
   ask,
@@ -10,6 +10,7 @@ import {
   type StepAnswer,
 } from '@/api/client'
 import { readStream } from '@/api/stream'
+import { useNewest } from '@/api/useNewest'
 import type { ShelfModel } from '@/players/useShelf'
 import type { SheetModel } from '@/sheet/useSheet'
 import type { LineUpModel } from './useLineUp'
@@ -51,7 +52,8 @@ export function useBreak(
   /** Points that the plan before had in hand, to tell what a poor stroke cost. */
   const before = ref<number | null>(null)
   /** What places in the D are worth while the white is in hand. */
-  const inHand = shallowRef<HandPlace[]>([])
+  const rating = useNewest<HandPlace[]>()
+  const inHand = computed(() => rating.answer.value ?? [])
   let draws = 0
   /** Balls on the sheet after the stroke that was ruled on. */
   let ruled = 0
@@ -193,10 +195,9 @@ export function useBreak(
   }
 
   const rateD = useDebounceFn(async () => {
-    if (!isOpen() || !model.state.value?.inHand) return (inHand.value = [])
-    const { data } = await ask(api.POST('/api/breaks/hand', { body: question.value }))
-    inHand.value = data ?? []
-    return inHand.value
+    if (!isOpen() || !model.state.value?.inHand) return rating.clear()
+    const body = question.value
+    await rating.put((signal) => ask(api.POST('/api/breaks/hand', { body, signal })))
   }, 150)
   /** The place in the D that is nearest to the white. */
   const stands = computed(() => {
@@ -231,7 +232,7 @@ export function useBreak(
     lost,
     scatter,
     ruling,
-    inHand: inHand as Ref<HandPlace[]>,
+    inHand,
     stands,
     plan,
     cancel,

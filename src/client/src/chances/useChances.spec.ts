@@ -151,4 +151,30 @@ describe('useChances', () => {
     expect(comparison.answer.value).toBeNull()
     scope.stop()
   })
+
+  it('shows the comparison of the strokes that are kept, also when an older one comes late', async () => {
+    const open = slowServer()
+    const pace = ref(4)
+    const scope = effectScope()
+    const comparison = scope.run(() => useComparison(useChances(shotAt(pace), shelf, ref<Goal | null>(null))))!
+    for (const next of [4, 5, 6]) {
+      pace.value = next
+      await nextTick()
+      comparison.keep()
+      await pass(20)
+    }
+    const [older, newer] = open.filter((one) => one.path === '/api/chances/compare')
+    newer!.answer()
+    await pass(20)
+    older!.answer()
+    await pass(20)
+    expect((comparison.answer.value as unknown as { plans: unknown[] }).plans).toHaveLength(3)
+    // Of one stroke alone there is nothing to compare, not even late.
+    comparison.drop(0)
+    comparison.drop(0)
+    open.filter((one) => one.path === '/api/chances/compare').forEach((one) => one.answer())
+    await pass(20)
+    expect(comparison.answer.value).toBeNull()
+    scope.stop()
+  })
 })

@@ -1,6 +1,7 @@
 import { useStorage } from '@vueuse/core'
-import { computed, ref, shallowRef } from 'vue'
+import { computed } from 'vue'
 import { api, ask, type ChanceQuestion, type Comparison } from '@/api/client'
+import { useNewest } from '@/api/useNewest'
 import type { Chances } from './useChances'
 
 const most = 4
@@ -8,19 +9,14 @@ const most = 4
 /** Strokes that were kept to be compared, and how they stand side by side. They outlast a reload. */
 export function useComparison(chances: Chances) {
   const kept = useStorage<ChanceQuestion[]>('deep-baize.compared', [])
-  const answer = shallowRef<Comparison | null>(null)
-  const refusal = ref('')
-  const isBusy = ref(false)
+  const comparing = useNewest<Comparison>()
   const canKeep = computed(() => chances.question.value !== null && kept.value.length < most)
 
   async function compare() {
-    answer.value = null
+    comparing.clear()
     if (kept.value.length < 2) return
-    isBusy.value = true
-    const { data, refusal: sentence } = await ask(api.POST('/api/chances/compare', { body: { plans: kept.value } }))
-    isBusy.value = false
-    refusal.value = sentence ?? ''
-    answer.value = data ?? null
+    const body = { plans: kept.value }
+    await comparing.put((signal) => ask(api.POST('/api/chances/compare', { body, signal })))
   }
 
   function keep() {
@@ -36,11 +32,12 @@ export function useComparison(chances: Chances) {
 
   function clear() {
     kept.value = []
-    answer.value = null
+    comparing.clear()
   }
 
   if (kept.value.length > 1) void compare()
 
+  const { answer, refusal, isBusy } = comparing
   return { kept, answer, refusal, isBusy, canKeep, keep, drop, clear }
 }
 

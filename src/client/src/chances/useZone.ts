@@ -13,6 +13,7 @@ import {
   type Zone,
 } from '@/api/client'
 import { readStream } from '@/api/stream'
+import { useNewest } from '@/api/useNewest'
 import type { ShelfModel } from '@/players/useShelf'
 import type { SheetModel } from '@/sheet/useSheet'
 
@@ -30,7 +31,8 @@ export function useZone(model: SheetModel, shelf: ShelfModel, ballWidth: () => n
   /** Least gap to a cushion, in ball widths. */
   const gapBalls = ref(0.5)
   const cushionMetres = computed(() => gapBalls.value * ballWidth())
-  const computedZone = shallowRef<Zone | null>(null)
+  const computing = useNewest<Zone>()
+  const computedZone = computing.answer
   const refusal = ref('')
   const view = ref<ZoneSearch>('none')
   const found = shallowRef<FoundProgress | null>(null)
@@ -61,15 +63,15 @@ export function useZone(model: SheetModel, shelf: ShelfModel, ballWidth: () => n
         },
   )
   const compute = useDebounceFn(async () => {
-    if (!question.value) return
-    const { data, refusal: sentence } = await ask(api.POST('/api/zones', { body: question.value }))
-    refusal.value = sentence ?? ''
-    computedZone.value = data ?? null
+    const body = question.value
+    if (!body) return
+    await computing.put((signal) => ask(api.POST('/api/zones', { body, signal })))
+    refusal.value = computing.refusal.value
   }, settleMs)
   watch(
     question,
     (now) => {
-      if (!now) computedZone.value = null
+      if (!now) computing.clear()
       void compute()
     },
     { deep: true },

@@ -1,7 +1,14 @@
 import { ref } from 'vue'
 import { api, ask, type Alike, type LayoutSummary, type PositionVersion, type SavedLayout } from '@/api/client'
+import { useNewest } from '@/api/useNewest'
 import { t } from '@/words'
 import type { SheetModel } from './useSheet'
+
+/** The sheet when something was sent. */
+interface Sent {
+  content: object
+  opened: string | undefined
+}
 
 /** Saved positions: pages of a list, find, open, save, rename, copy, delete and bring back, older versions; refusals become sentences. */
 export function usePositions(model: SheetModel) {
@@ -43,19 +50,29 @@ export function usePositions(model: SheetModel) {
     return refresh()
   }
 
+  const opening = useNewest<SavedLayout>()
+
+  /** Opens a position; of two that are touched one after the other it is the later. */
   async function open(id: string) {
-    const { data, refusal: sentence } = await ask(api.GET('/api/layouts/{id}', { params: { path: { id } } }))
-    refusal.value = sentence ?? ''
-    if (data) model.open(data)
-    return !!data
+    const found = await opening.put((signal) => ask(api.GET('/api/layouts/{id}', { params: { path: { id } }, signal })))
+    refusal.value = opening.refusal.value
+    if (found) model.open(found)
+    return !!found
   }
 
   const content = () => ({ ...model.content(), mode: undefined })
 
-  function accept(saved: SavedLayout | undefined, sentence: string | undefined, words: string) {
+  /** The sheet when something was sent: what is done to it meanwhile is not in what was sent. */
+  const asSent = () => ({ content: content(), opened: model.sheet.value.opened?.id })
+
+  function accept(saved: SavedLayout | undefined, sentence: string | undefined, words: string, sent: Sent) {
     refusal.value = sentence ?? ''
     if (!saved) return false
-    model.markSaved(saved)
+    // Another position may lie on the sheet by now.
+    if (model.sheet.value.opened?.id === sent.opened) {
+      model.markSaved(saved)
+      if (JSON.stringify(content()) !== JSON.stringify(sent.content)) model.sheet.value.changed = true
+    }
     notice.value = words
     void refresh()
     return true
@@ -65,31 +82,34 @@ export function usePositions(model: SheetModel) {
   async function save() {
     const opened = model.sheet.value.opened
     if (!opened || opened.isHouse) return false
-    const body = { version: opened.version, ...content() }
+    const sent = asSent()
+    const body = { version: opened.version, ...sent.content }
     const { data, refusal: sentence } = await ask(
       api.PUT('/api/layouts/{id}', { params: { path: { id: opened.id } }, body }),
     )
-    return accept(data, sentence, t('positions.saved', { name: opened.name }))
+    return accept(data, sentence, t('positions.saved', { name: opened.name }), sent)
   }
 
   /** Saves under a name of its own. */
   async function saveAs(name: string, note: string, tags: string[]) {
-    const body = { name, note, tags, ...content() }
+    const sent = asSent()
+    const body = { name, note, tags, ...sent.content }
     const { data, refusal: sentence } = await ask(api.POST('/api/layouts', { body }))
-    return accept(data, sentence, t('positions.saved', { name: name.trim() }))
+    return accept(data, sentence, t('positions.saved', { name: name.trim() }), sent)
   }
 
   async function rename(name: string, note: string, tags: string[]) {
     const opened = model.sheet.value.opened
     if (!opened || opened.isHouse) return false
-    const changed = model.sheet.value.changed
+    const sent = asSent()
     const { data, refusal: sentence } = await ask(
       api.PUT('/api/layouts/{id}/name', {
         params: { path: { id: opened.id } },
         body: { version: opened.version, name, note, tags },
       }),
     )
-    const done = accept(data, sentence, t('positions.renamed', { name: name.trim() }))
+    const changed = model.sheet.value.changed
+    const done = accept(data, sentence, t('positions.renamed', { name: name.trim() }), sent)
     if (done) model.sheet.value.changed = changed
     return done
   }

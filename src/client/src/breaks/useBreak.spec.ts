@@ -1,0 +1,60 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { effectScope, nextTick, ref } from 'vue'
+import type { ShelfModel } from '@/players/useShelf'
+import type { SheetModel } from '@/sheet/useSheet'
+import { useBreak } from './useBreak'
+import type { LineUpModel } from './useLineUp'
+
+const model = {
+  balls: ref([{ id: 'cue', x: 0.6, y: 0.8 }]),
+  state: ref<{ inHand: boolean } | null>({ inHand: true }),
+  pot: ref(null),
+  profile: ref('club'),
+}
+const shelf = { playerDocument: ref(null), coefficients: ref(null), doubt: ref('unmeasured') }
+const lineUp = { asked: ref(null) }
+
+const soon = () => new Promise((resolve) => setTimeout(resolve, 220))
+
+describe('useBreak', () => {
+  afterEach(() => vi.unstubAllGlobals())
+
+  it('shows what places in the D are worth for the balls that lie there, also when an older answer comes late', async () => {
+    const open: ((worth: number) => void)[] = []
+    vi.stubGlobal(
+      'fetch',
+      () =>
+        new Promise<Response>((resolve) => {
+          const headers = { 'content-type': 'application/json' }
+          open.push((worth) =>
+            resolve(new Response(JSON.stringify([{ place: { x: 0.6, y: 0.8 }, worth }]), { headers })),
+          )
+        }),
+    )
+    const scope = effectScope()
+    const plan = scope.run(() =>
+      useBreak(
+        model as unknown as SheetModel,
+        shelf as unknown as ShelfModel,
+        lineUp as unknown as LineUpModel,
+        () => true,
+        () => undefined,
+      ),
+    )!
+    await soon()
+    model.balls.value = [...model.balls.value, { id: 'red1', x: 2, y: 1 }]
+    await soon()
+    expect(open).toHaveLength(2)
+    open[1]!(20)
+    await soon()
+    open[0]!(10)
+    await soon()
+    expect(plan.inHand.value.map((one) => one.worth)).toEqual([20])
+    // A white that is no longer in hand is in no place of the D.
+    model.state.value = null
+    await nextTick()
+    await soon()
+    expect(plan.inHand.value).toEqual([])
+    scope.stop()
+  })
+})
