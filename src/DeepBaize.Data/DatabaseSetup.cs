@@ -15,7 +15,8 @@ public static class DatabaseSetup
     public const string AppRole = "deep_baize_app";
 
     /// <summary>
-    /// Migrates, lets the application's role at the rows, then adds the house, the local owner and the demo where they are missing.
+    /// Migrates, lets the application's role at the rows, then adds the house, the local owner and the demo where they are missing, and
+    /// renews what belongs to the house where an older version of it stands.
     /// </summary>
     /// <param name="connectionString">
     /// The database, as the role that owns its tables; it is created when it does not exist and the role may do so.
@@ -29,10 +30,11 @@ public static class DatabaseSetup
         await using var database = new BaizeDbContext(options.Options, new OwnerScope(Owner.Local));
         await database.Database.MigrateAsync(cancel);
         await database.Database.ExecuteSqlRawAsync(Grants, cancel);
-        if (await database.Owners.AnyAsync(cancel)) return false;
-        DemoScenario.AddTo(database);
+        var isNew = !await database.Owners.AnyAsync(cancel);
+        if (isNew) DemoScenario.AddTo(database);
+        else await HouseContent.RenewAsync(database, cancel);
         await database.SaveChangesAsync(cancel);
-        return true;
+        return isNew;
     }
 
     private const string Grants = $"""

@@ -14,6 +14,9 @@ public sealed class Owner
 
     /// <summary>Name to show.</summary>
     public required string Name { get; init; }
+
+    /// <summary>Which version of what ships with the product the house has here; 0 for everybody else.</summary>
+    public int ContentVersion { get; set; }
 }
 
 /// <summary>Says on whose behalf the database is used.</summary>

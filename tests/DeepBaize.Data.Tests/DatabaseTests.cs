@@ -1,3 +1,5 @@
+using System.Text.Json;
+using DeepBaize.Data.Demo;
 using DeepBaize.Data.Positions;
 using DeepBaize.Data.Shelf;
 using DeepBaize.Table;
@@ -66,6 +68,55 @@ public sealed class DatabaseTests : IAsyncLifetime
             (ShelfKind.Table, "Near the door", true)],
             shelf.Select(item => (item.Kind, item.Name, item.IsCurrent)));
         Assert.Contains("2026-03-01", shelf[2].Document, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_the_house_ships_reaches_a_database_that_stands_already_and_touches_nothing_else()
+    {
+        await using (var older = Open(Owner.Local))
+        {
+            // As an older version of the product left it: one position other than today, one that shipped then, one not yet.
+            var house = await older.Positions.Where(row => row.OwnerId == Owner.House).OrderBy(row => row.Name).ToListAsync();
+            (house[0].Note, house[0].Document) = ("as it was", house[1].Document);
+            older.Positions.Remove(house[2]);
+            older.Positions.Add(Position(Owner.House, "No longer shipped"));
+            older.Positions.Add(Position(Owner.Local, house[0].Name));
+            (await older.Owners.SingleAsync(owner => owner.Id == Owner.House)).ContentVersion = 0;
+            await older.SaveChangesAsync();
+        }
+
+        var (mine, shelf) = (await OwnAsync(), await ShelfAsync());
+        Assert.False(await DatabaseSetup.RunAsync(_connection));
+        await using var database = Open(Owner.Local);
+        var rows = await database.Positions.Where(row => row.OwnerId == Owner.House && row.DeletedAt == null).ToListAsync();
+        var shipped = HouseContent.Positions().ToDictionary(position => position.Name);
+        Assert.Equal(shipped.Keys.Order(), rows.Select(row => row.Name).Order());
+        Assert.All(rows, row => Assert.Equal(Told(shipped[row.Name]), Told(row)));
+        Assert.Equal(HouseContent.Version, (await database.Owners.SingleAsync(owner => owner.Id == Owner.House)).ContentVersion);
+        Assert.Equal((mine, shelf), (await OwnAsync(), await ShelfAsync()));
+
+        // Once is enough: what is up to date is left alone.
+        var versions = rows.ToDictionary(row => row.Id, row => row.Version);
+        Assert.False(await DatabaseSetup.RunAsync(_connection));
+        await using var again = Open(Owner.Local);
+        Assert.All(
+            await again.Positions.Where(row => row.OwnerId == Owner.House && row.DeletedAt == null).ToListAsync(),
+            row => Assert.Equal(versions[row.Id], row.Version));
+
+        static string Told(SavedPosition row) => JsonSerializer.Serialize(new { row.Note, row.Tags, row.Document });
+
+        async Task<string> OwnAsync()
+        {
+            await using var own = Open(Owner.Local);
+            var kept = await own.Positions.AsNoTracking().Where(row => row.OwnerId == Owner.Local).OrderBy(row => row.Id).ToListAsync();
+            return JsonSerializer.Serialize(kept);
+        }
+
+        async Task<string> ShelfAsync()
+        {
+            await using var own = Open(Owner.Local);
+            return JsonSerializer.Serialize(await own.Shelf.AsNoTracking().OrderBy(item => item.Id).ToListAsync());
+        }
     }
 
     [Fact]

@@ -12,7 +12,7 @@ public static class DemoScenario
     {
         ArgumentNullException.ThrowIfNull(database);
         database.Owners.AddRange(
-            new Owner { Id = Owner.House, Name = "House" },
+            new Owner { Id = Owner.House, Name = "House", ContentVersion = HouseContent.Version },
             new Owner { Id = Owner.Local, Name = "This machine" });
         database.Shelf.AddRange(
             Item(ShelfKind.Player, "Tamsin Orrell", "Plays in the second team.", """{"preset":"club","reach":0.76,"shoulderHeight":1.39}""",
@@ -24,7 +24,7 @@ public static class DemoScenario
             Item(ShelfKind.Table, "Window table", ClubName, """{"profile":"club"}""", true),
             Item(ShelfKind.Table, "Back room", $"{ClubName}; old cloth.", """{"profile":"slow-old-cloth"}"""),
             Item(ShelfKind.Cue, "Ash, 9.5 mm", "Tip changed in October.", """{"mass":0.5,"endMassRatio":25,"maxSpeed":5}""", true));
-        database.Positions.AddRange(DemoPositions.All());
+        database.Positions.AddRange(HouseContent.Positions());
     }
 
     private static ShelfItem Item(ShelfKind kind, string name, string note, string document, bool isCurrent = false) => new()

@@ -29,6 +29,10 @@ namespace DeepBaize.Data.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
+                    b.Property<int>("ContentVersion")
+                        .HasColumnType("integer")
+                        .HasColumnName("content_version");
+
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasMaxLength(80)
