@@ -1,20 +1,20 @@
 import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, type Coefficients, type MatrixEntry, type RegionInput, type TableReading } from '@/api/client'
+import { useNewest } from '@/api/useNewest'
 import type { SheetModel } from '@/sheet/useSheet'
 
 const settleMs = 120
 
 /** The table read by the server: every ball on every pocket, what is in the way, reds by region. */
 export function useReading(model: SheetModel, wanted: Ref<boolean>, coefficients: Ref<Coefficients | null>) {
-  const reading = shallowRef<TableReading | null>(null)
-  const refusal = ref('')
+  const asking = useNewest<TableReading>()
+  const { answer: reading, refusal } = asking
   /** Null is the usual four regions. */
   const regions = ref<RegionInput[] | null>(null)
   const balance = ref(true)
   /** A red that is taken away in thought. */
   const without = ref<string | null>(null)
-  let newest = 0
 
   const question = computed(() => ({
     balls: model.balls.value.filter((ball) => ball.id !== without.value).map((ball) => ({ ...ball })),
@@ -24,15 +24,9 @@ export function useReading(model: SheetModel, wanted: Ref<boolean>, coefficients
     balance: balance.value,
   }))
 
-  async function read() {
-    const mine = ++newest
-    const { data, refusal: sentence } = await ask(api.POST('/api/pots/matrix', { body: question.value }))
-    if (mine !== newest) return
-    refusal.value = sentence ?? ''
-    if (data) reading.value = data
-  }
   const readSoon = useDebounceFn(() => {
-    if (wanted.value) void read()
+    const body = question.value
+    if (wanted.value) void asking.put((signal) => ask(api.POST('/api/pots/matrix', { body, signal })))
   }, settleMs)
 
   watch([wanted, question], () => void readSoon(), { immediate: true })
@@ -40,7 +34,7 @@ export function useReading(model: SheetModel, wanted: Ref<boolean>, coefficients
     () => model.balls.value.map((ball) => ball.id).join(),
     () => {
       // Other balls are another table: what was read of the old one must not be chosen from.
-      reading.value = null
+      asking.clear()
       without.value = null
     },
   )
