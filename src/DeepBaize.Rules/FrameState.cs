@@ -29,7 +29,6 @@ public enum FramePhase
 /// How often running a miss was called on this player from this position while a full ball could be hit: he plays again with the balls put
 /// back.
 /// </param>
-/// <param name="LineUp">The rules of a line-up; null in a frame.</param>
 public sealed record FrameState(
     IReadOnlyList<PlacedBall> Balls,
     BallGauge Gauge,
@@ -39,8 +38,7 @@ public sealed record FrameState(
     bool IsInHand = false,
     bool IsFreeBall = false,
     FramePhase Phase = FramePhase.InPlay,
-    int Misses = 0,
-    LineUp? LineUp = null)
+    int Misses = 0)
 {
     /// <summary>The start of a frame: balls racked, colours on their spots, the white in hand.</summary>
     /// <param name="gauge">Size of the balls.</param>

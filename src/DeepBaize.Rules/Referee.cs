@@ -3,6 +3,17 @@ using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Rules;
 
+/// <summary>Judges strokes: by the rules of the game, or by what somebody plays by beside them.</summary>
+public interface IReferee
+{
+    /// <summary>Judges a stroke.</summary>
+    /// <param name="before">The frame before it.</param>
+    /// <param name="nominated">The colour that was nominated, or the free ball; null for none.</param>
+    /// <param name="facts">What happened.</param>
+    /// <exception cref="InvalidOperationException">The frame is over.</exception>
+    Ruling Judge(FrameState before, BallId? nominated, StrokeFacts facts);
+}
+
 /// <summary>
 /// Judges strokes by the official rules of the game, section 3 (from memory where editions differ; the governing body's current rules and
 /// the referee decide).
@@ -10,13 +21,9 @@ namespace DeepBaize.Rules;
 /// <param name="sight">
 /// The straight ways on the table; without them snookers and misses are not judged, which is all that a search needs.
 /// </param>
-public sealed class Referee(Sight? sight)
+public sealed class Referee(Sight? sight) : IReferee
 {
-    /// <summary>Judges a stroke.</summary>
-    /// <param name="before">The frame before it.</param>
-    /// <param name="nominated">The colour that was nominated, or the free ball; null for none.</param>
-    /// <param name="facts">What happened.</param>
-    /// <exception cref="InvalidOperationException">The frame is over.</exception>
+    /// <inheritdoc/>
     public Ruling Judge(FrameState before, BallId? nominated, StrokeFacts facts)
     {
         ArgumentNullException.ThrowIfNull(before);
@@ -29,8 +36,7 @@ public sealed class Referee(Sight? sight)
         if (sight is not null && fouls.Count == 0 && call.FreeBall is { } free && call.Points(facts) == 0 && !OnlyPinkAndBlack(after)
             && sight.IsSnookeredBy(after, free))
             fouls.Add(new Foul(FoulKind.SnookeredByFreeBall));
-        var ruling = fouls.Count > 0 ? Foul(before, call, facts, fouls, after, spotted) : Legal(before, call, facts, after, spotted);
-        return before.LineUp?.Apply(ruling, facts, before) ?? ruling;
+        return fouls.Count > 0 ? Foul(before, call, facts, fouls, after, spotted) : Legal(before, call, facts, after, spotted);
     }
 
     private static bool OnlyPinkAndBlack(FrameState frame) => frame.Up.All(ball => ball >= BallId.Pink);

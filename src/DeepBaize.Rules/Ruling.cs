@@ -60,9 +60,6 @@ public sealed record Ruling(
     /// </summary>
     public int Misses { get; init; }
 
-    /// <summary>Why an attempt at a line-up is over with it.</summary>
-    public LineUpFailure Failure { get; init; }
-
     /// <summary>True for a foul.</summary>
     public bool IsFoul => Fouls.Count > 0;
 
@@ -97,8 +94,6 @@ public sealed record Ruling(
     /// <param name="valueOn">What the ball on was worth.</param>
     public string Words(int valueOn)
     {
-        if (Failure == LineUpFailure.Cushion) return "the attempt fails: the white comes to a cushion";
-        if (Failure == LineUpFailure.Missed) return "the attempt is over: nothing potted";
         if (Dearest(valueOn) is { } foul) return $"foul, {Penalty} away: {foul.Words}";
         return Points switch
         {

@@ -18,7 +18,7 @@ public sealed record StrokeFacts
     /// <summary>The balls that leave the table otherwise.</summary>
     public IReadOnlyList<BallId> OffTable { get; init; } = [];
 
-    /// <summary>True when the white came to a cushion; line-ups may rule that out.</summary>
+    /// <summary>True when the white came to a cushion; some attempts rule that out.</summary>
     public bool WhiteMetCushion { get; init; }
 
     /// <summary>A ball that the white touched and moved as it was struck.</summary>

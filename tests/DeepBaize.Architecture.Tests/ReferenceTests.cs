@@ -24,7 +24,7 @@ public sealed class ReferenceTests
     {
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets", "Words"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Work", "Impacts", "Simulation"],
-        ["DeepBaize.Planning"] = ["Aiming", "Reading", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks"],
+        ["DeepBaize.Planning"] = ["Aiming", "Reading", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks"],
         ["DeepBaize.Web"] =
         [
             "Wording", "Mapping", "Problems", "Reading", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces", "Shots",

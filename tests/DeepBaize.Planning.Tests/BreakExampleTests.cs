@@ -1,8 +1,10 @@
 using DeepBaize.Evidence;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Reading;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Table;
@@ -88,8 +90,8 @@ public sealed class BreakExampleTests
     {
         var reds = new[] { 2.0, 2.2, 2.4, 2.85, 3.0 }.Select((x, i) => new PlacedBall(Red1 + i, new Place(x, Measurements.CentreLine)));
         var frame = new FrameState([new(Cue, new Place(2.3, 0.5)), .. reds, .. Spotted()], BallGauge.Standard, BallOn.Red);
-        var free = new BreakSearch(Ask(BreakWishes.Free)).Run(frame with { LineUp = new LineUp() }, 3000);
-        var hard = new BreakSearch(Ask(BreakWishes.Free)).Run(frame with { LineUp = new LineUp(MayTouchCushion: false) }, 3000);
+        var free = new BreakSearch(Ask(BreakWishes.Free) with { LineUp = new LineUp() }).Run(frame, 3000);
+        var hard = new BreakSearch(Ask(BreakWishes.Free) with { LineUp = new LineUp(MayTouchCushion: false) }).Run(frame, 3000);
         var frames = new FramePlayer(Club, League);
         var layout = frames.LayoutOf(frame)!;
         Assert.NotEmpty(hard.Best);
@@ -98,12 +100,17 @@ public sealed class BreakExampleTests
         var firm = frames.Aim(
             layout, new Pot(Red3, PocketId.MiddleGreenSide, PocketPart.Opening), Dials.AtPace(7, 0, 0.3), BreakWishes.Free)
             ?? frames.Aim(layout, free.Best[0].Stroke.Pot, Dials.AtPace(8, 0, 0.4), BreakWishes.Free)!;
-        Assert.Equal((LineUpFailure.Cushion, 0, false),
-            (Judge(firm, false).Failure, Judge(firm, false).Points, Judge(firm, false).StaysAtTable));
-        Assert.Equal((LineUpFailure.None, 1, true), (Judge(firm, true).Failure, Judge(firm, true).Points, Judge(firm, true).StaysAtTable));
+        Assert.Equal((LineUpFailure.Cushion, 0, false), Judge(firm, false));
+        Assert.Equal((LineUpFailure.None, 1, true), Judge(firm, true));
 
-        Ruling Judge(PlannedStroke stroke, bool cushions) =>
-            frames.Play(frame with { LineUp = new LineUp(cushions) }, layout, stroke, StrokeDraw.Exact).Ruling;
+        (LineUpFailure Failure, int Points, bool StaysAtTable) Judge(PlannedStroke stroke, bool cushions)
+        {
+            var lineUp = new LineUp(cushions);
+            var trial = new FramePlayer(Club, League, lineUp).Play(frame, layout, stroke, StrokeDraw.Exact);
+            var facts = SeenStroke.Of(layout, trial.Result);
+            var failure = lineUp.Judge(new Referee(null).Judge(frame, stroke.Intent.Nominated, facts), facts);
+            return (failure, trial.Ruling.Points, trial.Ruling.StaysAtTable);
+        }
     }
 
     /// <summary>

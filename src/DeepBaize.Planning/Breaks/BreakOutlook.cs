@@ -60,7 +60,7 @@ public sealed class BreakOutlook(BreakQuestion question)
     /// <summary>What one thread plays with.</summary>
     private sealed class Hand(BreakQuestion question)
     {
-        private readonly Playout _playout = new(question.Table, question.Striker);
+        private readonly Playout _playout = new(question.Table, question.Striker, question.LineUp);
         private readonly BreakSearch _search = new(question with { Threads = 1, Wishes = question.Wishes with { Only = null } });
 
         public int Visit(FrameState start, PlannedStroke? first, int seed, CancellationToken cancel) => _playout.Play(

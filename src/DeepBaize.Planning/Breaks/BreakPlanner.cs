@@ -53,7 +53,7 @@ public sealed class BreakPlanner
         ArgumentNullException.ThrowIfNull(question);
         _question = question;
         _search = new BreakSearch(question);
-        _frames = new FramePlayer(question.Table, question.Striker);
+        _frames = new FramePlayer(question.Table, question.Striker, question.LineUp);
         _gauge = new LeaveGauge(question.Table, question.Striker);
         _worth = new LeaveWorth(question.Table, question.Striker);
         _facts = new FactFinder(question.Table, question.Striker);
@@ -224,7 +224,7 @@ public sealed class BreakPlanner
 
     private IReadOnlyList<Remedy> Remedies(FrameState start, ref int played, CancellationToken cancel)
     {
-        var clearing = new ColourClearing(_question.Table, _question.Striker);
+        var clearing = new ColourClearing(_question.Table, _question.Striker, _question.LineUp);
         var found = clearing.Find(start, _question.Wishes, _question.Seed, cancel);
         played += clearing.Played;
         return found;

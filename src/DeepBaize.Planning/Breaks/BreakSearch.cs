@@ -1,4 +1,5 @@
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Search;
@@ -14,8 +15,10 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Wishes">What the striker rules out.</param>
 /// <param name="Seed">Seed of the draws.</param>
 /// <param name="Threads">Threads at most; the answer does not depend on it.</param>
+/// <param name="LineUp">The rules of a line-up; null in a frame.</param>
 public sealed record BreakQuestion(
-    TableInUse Table, PlayerProfile Striker, PlayerProfile Opponent, Func<IPotWorth> Worth, BreakWishes Wishes, int Seed, int Threads = 1);
+    TableInUse Table, PlayerProfile Striker, PlayerProfile Opponent, Func<IPotWorth> Worth, BreakWishes Wishes, int Seed, int Threads = 1,
+    LineUp? LineUp = null);
 
 /// <summary>
 /// Finds the stroke whose outcomes are worth most over the player's scatter. Many strokes are aimed and played once as they are meant;

@@ -1,4 +1,5 @@
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
@@ -39,9 +40,12 @@ public sealed class ColourClearing
     private readonly OpenBalls _open;
 
     /// <summary>Prepares a player on a table.</summary>
-    public ColourClearing(TableInUse table, PlayerProfile player)
+    /// <param name="table">The table.</param>
+    /// <param name="player">The player.</param>
+    /// <param name="lineUp">The rules of a line-up; null in a frame.</param>
+    public ColourClearing(TableInUse table, PlayerProfile player, LineUp? lineUp = null)
     {
-        (_frames, _gauge, _worth) = (new FramePlayer(table, player), new LeaveGauge(table, player), new LeaveWorth(table, player));
+        (_frames, _gauge, _worth) = (new FramePlayer(table, player, lineUp), new LeaveGauge(table, player), new LeaveWorth(table, player));
         _open = new OpenBalls(_gauge);
     }
 

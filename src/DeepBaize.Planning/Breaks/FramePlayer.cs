@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
@@ -19,11 +20,13 @@ public sealed class FramePlayer
     /// <summary>Prepares a player on a table.</summary>
     /// <param name="table">The table.</param>
     /// <param name="player">The player.</param>
-    public FramePlayer(TableInUse table, PlayerProfile player)
+    /// <param name="lineUp">The rules of a line-up; null in a frame.</param>
+    public FramePlayer(TableInUse table, PlayerProfile player, LineUp? lineUp = null)
     {
         ArgumentNullException.ThrowIfNull(table);
         (_table, _player) = (table, player);
-        (Trials, _solver) = (new TrialTable(table), new PotSolver(table));
+        _solver = new PotSolver(table);
+        Trials = new TrialTable(table, lineUp is null ? null : new LineUpReferee(lineUp, new Referee(null)));
     }
 
     /// <summary>Strokes simulated so far.</summary>

@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Leaves;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
@@ -27,8 +28,11 @@ public sealed class Playout
     private readonly LeaveGauge _gauge;
 
     /// <summary>Prepares a player on a table.</summary>
-    public Playout(TableInUse table, PlayerProfile player) =>
-        (_frames, _gauge) = (new FramePlayer(table, player), new LeaveGauge(table, player));
+    /// <param name="table">The table.</param>
+    /// <param name="player">The player.</param>
+    /// <param name="lineUp">The rules of a line-up; null in a frame.</param>
+    public Playout(TableInUse table, PlayerProfile player, LineUp? lineUp = null) =>
+        (_frames, _gauge) = (new FramePlayer(table, player, lineUp), new LeaveGauge(table, player));
 
     /// <summary>One visit: until a miss, a foul, nothing on or the end of the frame.</summary>
     /// <param name="start">The frame.</param>

@@ -58,20 +58,24 @@ public sealed class TrialTable
     private readonly TableSimulation _simulation;
     private readonly StrokeResult _result = new();
 
-    /// <summary>Nobody asks here whether the opponent is snookered after a foul.</summary>
-    private readonly Referee _referee = new(null);
+    private readonly IReferee _referee;
 
     /// <summary>Prepares a table.</summary>
     /// <param name="table">The table.</param>
-    public TrialTable(TableInUse table)
-        : this((table ?? throw new ArgumentNullException(nameof(table))).Conditions, table.Outline)
+    /// <param name="referee">
+    /// Who judges; null for the rules of the game without a word about snookers, which nobody asks for here.
+    /// </param>
+    public TrialTable(TableInUse table, IReferee? referee = null)
+        : this((table ?? throw new ArgumentNullException(nameof(table))).Conditions, table.Outline, referee)
     {
     }
 
     /// <summary>Prepares a table of other conditions.</summary>
     /// <param name="conditions">The conditions.</param>
     /// <param name="outline">The outline.</param>
-    public TrialTable(PlayingConditions conditions, TableOutline outline) => _simulation = new TableSimulation(conditions, outline);
+    /// <param name="referee">Who judges, as above.</param>
+    public TrialTable(PlayingConditions conditions, TableOutline outline, IReferee? referee = null) =>
+        (_simulation, _referee) = (new TableSimulation(conditions, outline), referee ?? new Referee(null));
 
     /// <summary>Strokes tried so far.</summary>
     public int Played { get; private set; }

@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
@@ -16,11 +17,11 @@ namespace DeepBaize.Web.Breaks;
 /// <summary>A frame for which a break is planned, read and found possible.</summary>
 internal sealed record BreakScene(
     ConditionProfile Profile, TableInUse Table, Layout Layout, FrameState Frame, PlayerProfile Player, PlayerProfile? Opponent,
-    BreakWishes Wishes, TableDoubt Doubt, int Budget, int Seed)
+    BreakWishes Wishes, TableDoubt Doubt, int Budget, int Seed, LineUp? LineUp)
 {
     /// <summary>It as a question to the planner.</summary>
     public BreakQuestion Plan(int threads) =>
-        BreakPlanner.Ask(Table, Player, Wishes, Seed, threads) with { Opponent = Opponent ?? Player };
+        BreakPlanner.Ask(Table, Player, Wishes, Seed, threads) with { Opponent = Opponent ?? Player, LineUp = LineUp };
 
     /// <summary>One stroke of it as a question about chances.</summary>
     public ChanceScene Ask(PlannedStroke stroke, FrameState frame, Layout layout, int samples) => new(
@@ -38,8 +39,7 @@ internal static class BreakReader
     /// <exception cref="RefusalException">Something in it is unknown, contradictory or out of range.</exception>
     public static BreakScene Read(BreakQuestionInput question)
     {
-        var (profile, table, layout, frame) = ReadFrame(
-            question.Balls, question.State, question.Profile, question.Coefficients, question.LineUp);
+        var (profile, table, layout, frame) = ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients);
         var wishes = question.Wishes ?? new WishesInput();
         BallId? only = wishes.Only is { } text ? FieldReader.ReadBall(text, "wishes.only") : null;
         if (only is { } ball) FieldReader.RequireBall(layout, ball, "wishes.only");
@@ -47,7 +47,8 @@ internal static class BreakReader
             profile, table, layout, frame, PlayerReader.Read(question.Player),
             question.Opponent is { } opponent ? PlayerReader.Read(opponent) : null, ReadWishes(wishes, only, frame),
             ChanceReader.ReadDoubt(question.Doubt),
-            (int)FieldReader.Within(question.Budget, LeastBudget, MostBudget, "budget"), question.Seed);
+            (int)FieldReader.Within(question.Budget, LeastBudget, MostBudget, "budget"), question.Seed,
+            StateReader.ReadLineUp(question.LineUp));
     }
 
     private static BreakWishes ReadWishes(WishesInput input, BallId? only, FrameState frame)
@@ -75,7 +76,7 @@ internal static class BreakReader
     /// <summary>The frame of a request: its balls may lie as in a frame, and something is on.</summary>
     /// <exception cref="RefusalException">They may not, or nothing is.</exception>
     public static (ConditionProfile Profile, TableInUse Table, Layout Layout, FrameState Frame) ReadFrame(
-        IReadOnlyList<BallPlace> balls, StateInput? state, string? profileName, CoefficientsInput? coefficients, LineUpInput? lineUp)
+        IReadOnlyList<BallPlace> balls, StateInput? state, string? profileName, CoefficientsInput? coefficients)
     {
         var (profile, table) = FieldReader.ReadTable(profileName, coefficients);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(balls), table.Outline, table.Conditions.Gauge);
@@ -84,6 +85,6 @@ internal static class BreakReader
             ?? throw RefusalException.Impossible(
                 "nothingUp", "No ball is up",
                 new Fault("balls", null, "nothingUp", "Only the white is on the table: lay the balls first."));
-        return (profile, table, layout, frame with { LineUp = StateReader.ReadLineUp(lineUp) });
+        return (profile, table, layout, frame);
     }
 }

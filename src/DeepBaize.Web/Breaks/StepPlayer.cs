@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
@@ -20,8 +21,8 @@ internal static class StepPlayer
     /// <exception cref="RefusalException">The request is wrong or cannot be carried out.</exception>
     public static StepAnswer Play(StepQuestion question)
     {
-        var (_, table, layout, frame) = BreakReader.ReadFrame(
-            question.Balls, question.State, question.Profile, question.Coefficients, question.LineUp);
+        var (_, table, layout, frame) = BreakReader.ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients);
+        var lineUp = StateReader.ReadLineUp(question.LineUp);
         var player = PlayerReader.Read(question.Player);
         var meant = StrikeReader.Read(
             new StrikeInput(question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height),
@@ -33,14 +34,17 @@ internal static class StepPlayer
         new TableSimulation(table.Conditions, table.Outline).Run(layout, strike, result);
         var nominated = frame.On == BallOn.Colour
             || frame.IsFreeBall ? StateReader.Read(question.State).Nominated ?? NominatedBy(result) : null;
-        var ruling = new Referee(new Sight(table.Outline, frame.Gauge)).Judge(frame, nominated, SeenStroke.Of(layout, result));
+        var facts = SeenStroke.Of(layout, result);
+        var ruling = new Referee(new Sight(table.Outline, frame.Gauge)).Judge(frame, nominated, facts);
+        var failure = lineUp?.Judge(ruling, facts) ?? LineUpFailure.None;
+        ruling = lineUp?.Apply(ruling, facts, frame) ?? ruling;
         return new StepAnswer(
-            RulingWords.Say(ruling, BallValue.Of(frame.On, nominated)),
+            RulingWords.Say(ruling, failure, BallValue.Of(frame.On, nominated)),
             ruling.Points,
             ruling.Penalty,
             ruling.StaysAtTable,
             ruling.Next.Phase == FramePhase.Over,
-            ruling.Failure == LineUpFailure.None ? null : Shared.Code(ruling.Failure),
+            failure == LineUpFailure.None ? null : Shared.Code(failure),
             [.. WithWhite(ruling.Next).Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
             ToState(ruling.Next));
     }

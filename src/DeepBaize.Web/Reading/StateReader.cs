@@ -1,4 +1,5 @@
 using System.Text.Json;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Web.Problems;

@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Reading;
 using DeepBaize.Rules;
 using DeepBaize.Table;
@@ -20,21 +21,29 @@ internal static class RulingWords
     /// <param name="lineUp">The rules of a line-up; null in a frame.</param>
     public static string? FoulOf(Layout before, ShotOutcome outcome, PlayState state, BallId? pot, LineUp? lineUp)
     {
-        if ((FrameState.Of(before, state) is { } laid ? laid with { LineUp = lineUp } : null) is not { } frame
-            || outcome.End != ShotEnd.AtRest) return null;
+        if (FrameState.Of(before, state) is not { } frame || outcome.End != ShotEnd.AtRest) return null;
         BallId?[] named = [state.Nominated, pot, outcome.FirstContact?.Ball];
         var nominated = frame.On == BallOn.Colour || frame.IsFreeBall ? named.FirstOrDefault(ball => ball >= BallId.Yellow) : null;
-        var ruling = new Referee(null).Judge(frame, nominated, SeenStroke.Of(before, outcome));
-        return ruling.IsFoul || ruling.Failure == LineUpFailure.Cushion
-            ? EventWords.Capital(ruling.Words(BallValue.Of(frame.On, nominated))) + "." : null;
+        var facts = SeenStroke.Of(before, outcome);
+        var ruling = new Referee(null).Judge(frame, nominated, facts);
+        var failure = lineUp?.Judge(ruling, facts) ?? LineUpFailure.None;
+        return ruling.IsFoul || failure == LineUpFailure.Cushion ? Scored(ruling, failure, BallValue.Of(frame.On, nominated)) : null;
     }
+
+    private static string Scored(Ruling ruling, LineUpFailure failure, int valueOn) => EventWords.Capital(failure switch
+    {
+        LineUpFailure.Cushion => "the attempt fails: the white comes to a cushion",
+        LineUpFailure.Missed => "the attempt is over: nothing potted",
+        _ => ruling.Words(valueOn),
+    }) + ".";
 
     /// <summary>The ruling, with what follows from it.</summary>
     /// <param name="ruling">The ruling.</param>
+    /// <param name="failure">Why an attempt at a line-up is over with it; none in a frame.</param>
     /// <param name="valueOn">What the ball on was worth.</param>
-    public static string Say(Ruling ruling, int valueOn)
+    public static string Say(Ruling ruling, LineUpFailure failure, int valueOn)
     {
-        var words = EventWords.Capital(ruling.Words(valueOn)) + ".";
+        var words = Scored(ruling, failure, valueOn);
         words += ruling.Miss switch
         {
             MissCall.Called => " A miss is called: the balls may be put back.",

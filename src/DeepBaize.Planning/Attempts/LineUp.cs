@@ -1,4 +1,7 @@
-namespace DeepBaize.Rules;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+
+namespace DeepBaize.Planning.Attempts;
 
 /// <summary>Why an attempt at a line-up is over.</summary>
 public enum LineUpFailure
@@ -49,8 +52,17 @@ public sealed record LineUp(bool MayTouchCushion = true)
         {
             Points = 0,
             StaysAtTable = false,
-            Failure = failure,
             Next = ruling.Next with { Scores = before.Scores, Break = before.Break }
         };
     }
+}
+
+/// <summary>Judges strokes in a line-up.</summary>
+/// <param name="lineUp">Its rules.</param>
+/// <param name="referee">Who judges by the rules of the game.</param>
+public sealed class LineUpReferee(LineUp lineUp, IReferee referee) : IReferee
+{
+    /// <inheritdoc/>
+    public Ruling Judge(FrameState before, BallId? nominated, StrokeFacts facts) =>
+        lineUp.Apply(referee.Judge(before, nominated, facts), facts, before);
 }
