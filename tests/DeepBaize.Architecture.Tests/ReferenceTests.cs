@@ -94,7 +94,7 @@ public sealed class ReferenceTests
         foreach (var (name, folders) in Order)
         {
             var found = Directory.GetDirectories(Path.Combine(Root(), "src", name)).Select(Path.GetFileName)
-                .Where(folder => folder is not ("bin" or "obj" or "openapi"));
+                .Where(folder => folder is not ("bin" or "obj" or "openapi" or "wwwroot"));
             Assert.Equal(folders.Order(), found.Order());
         }
     }

@@ -67,7 +67,8 @@ internal sealed class TablePage(BrowserFixture browser)
         Find("open").Click();
         Until(() => _driver.FindElements(By.CssSelector("[data-testid=search]")).Count > 0);
         Find("search").SendKeys(name);
-        Until(() => _driver.FindElements(By.CssSelector($"[data-position='{name}']")).Count > 0);
+        // Before that the list still shrinks, and another position would come under the pointer.
+        Until(() => _driver.FindElements(By.CssSelector($"[data-found='{name}'] [data-position='{name}']")).Count > 0);
         _driver.FindElement(By.CssSelector($"[data-position='{name}']")).Click();
         Until(() => Text("sheet-name") == name);
         Settle();

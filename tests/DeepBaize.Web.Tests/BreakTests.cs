@@ -32,14 +32,14 @@ public sealed class BreakTests(WebFixture web)
     [Fact]
     public async Task What_a_miss_leaves_is_told_of_the_opponent_who_was_named()
     {
-        var (alike, named) = (await MissAsync(null), await MissAsync(new { preset = "starter" }));
+        var (alike, named) = (await MissAsync(null), await MissAsync(new { preset = "expert" }));
         Assert.DoesNotContain("the opponent", alike, StringComparison.Ordinal);
         Assert.DoesNotContain("like you", named, StringComparison.Ordinal);
         Assert.NotEqual(alike, named);
 
         async Task<string> MissAsync(object? opponent)
         {
-            var plan = (await PlanAsync(new { balls = Reds, budget = 400, player = new { preset = "expert" }, opponent }))[^1];
+            var plan = (await PlanAsync(new { balls = Reds, budget = 400, player = new { preset = "starter" }, opponent }))[^1];
             return plan.GetProperty("ledger").EnumerateArray().First(row => row.Text("kind") == "miss").Text("words");
         }
     }

@@ -26,7 +26,8 @@ public static class HouseContent
         var house = await database.Owners.SingleAsync(owner => owner.Id == Owner.House, cancel);
         if (house.ContentVersion >= Version) return;
         // Of two rows of a name the one that stands in the book is renewed.
-        var rows = await database.Positions.Where(row => row.OwnerId == Owner.House).OrderBy(row => row.DeletedAt != null).ToListAsync(cancel);
+        var rows = await database.Positions.Where(row => row.OwnerId == Owner.House).OrderBy(row => row.DeletedAt != null)
+            .ToListAsync(cancel);
         var shipped = Positions().ToDictionary(position => position.Name);
         foreach (var row in rows)
         {

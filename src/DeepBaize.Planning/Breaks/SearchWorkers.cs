@@ -20,8 +20,8 @@ internal sealed class SearchWorkers
     public SearchWorkers(BreakQuestion question) => _workers =
     [
         .. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new SearchWorker(
-            new FramePlayer(question.Table, question.Striker, question.LineUp), question.Worth(), new LeaveGauge(question.Table, question.Striker),
-            new SolvedPots(question.Table, question.Striker))),
+            new FramePlayer(question.Table, question.Striker, question.LineUp), question.Worth(),
+            new LeaveGauge(question.Table, question.Striker), new SolvedPots(question.Table, question.Striker))),
     ];
 
     /// <summary>The worker for what is not shared out.</summary>

@@ -44,7 +44,7 @@ const toggleTag = (tag: string) => (search.value = search.value === tag ? '' : t
 </script>
 
 <template>
-  <div class="panel" data-testid="positions">
+  <div class="panel" data-testid="positions" :data-found="positions.found.value">
     <PanelHead :title="t('positions.title')" @close="emit('close')" />
     <p v-if="positions.refusal.value" class="refusal" role="alert">{{ positions.refusal.value }}</p>
     <p v-if="positions.deleted.value" class="notice undo" role="status">

@@ -16,6 +16,8 @@ export function usePositions(model: SheetModel) {
   const count = ref(0)
   const tags = ref<string[]>([])
   const words = ref('')
+  /** The words whose positions are listed. */
+  const found = ref('')
   const alike = ref<Alike[] | null>(null)
   const versions = ref<PositionVersion[] | null>(null)
   const deleted = ref<LayoutSummary | null>(null)
@@ -33,6 +35,7 @@ export function usePositions(model: SheetModel) {
     refusal.value = sentence ?? ''
     if (!data) return
     positions.value = skip ? [...positions.value, ...data.positions] : data.positions
+    found.value = query.words ?? ''
     count.value = data.count
     tags.value = data.tags
   }
@@ -187,6 +190,7 @@ export function usePositions(model: SheetModel) {
     count,
     tags,
     words,
+    found,
     alike,
     versions,
     deleted,
