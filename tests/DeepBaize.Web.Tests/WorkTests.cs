@@ -56,6 +56,15 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
 
     private ComputePool Pool => busy.Pool;
 
+    /// <summary>Else the pool adds threads one by one, and a reader who leaves is noticed half a second late.</summary>
+    [Fact]
+    public void Requests_find_threads_while_jobs_fill_every_processor()
+    {
+        using var pool = new ComputePool();
+        ThreadPool.GetMinThreads(out var workers, out _);
+        Assert.True(workers >= 8 * Environment.ProcessorCount, $"{workers} threads");
+    }
+
     [Fact]
     public void Work_is_counted_over_all_threads_and_ends_the_question_when_it_is_too_much()
     {

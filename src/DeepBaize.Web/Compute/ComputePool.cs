@@ -19,6 +19,9 @@ public sealed class ComputePool : IDisposable
     /// <summary>After how many seconds what was refused may be asked for again.</summary>
     private const int RetrySeconds = 5;
 
+    /// <summary>As many jobs as there are processors may each share their work out over all of them on small machines.</summary>
+    private const int ThreadsPerProcessor = 8;
+
     private readonly SemaphoreSlim _slots = new(Environment.ProcessorCount);
 
     /// <summary>Plans take seconds: one processor is never theirs, so that what moves under a hand keeps moving.</summary>
@@ -28,6 +31,16 @@ public sealed class ComputePool : IDisposable
 
     private int _busy;
     private long _spent;
+
+    /// <summary>
+    /// Prepares the pool. Jobs share their work out over the threads that also answer requests: there are enough of these at once, so that a
+    /// reader who leaves is noticed while every processor is busy.
+    /// </summary>
+    public ComputePool()
+    {
+        ThreadPool.GetMinThreads(out var workers, out var completions);
+        ThreadPool.SetMinThreads(Math.Max(workers, ThreadsPerProcessor * Environment.ProcessorCount), completions);
+    }
 
     /// <summary>Events that all jobs have cost so far.</summary>
     public long Spent => Interlocked.Read(ref _spent);
