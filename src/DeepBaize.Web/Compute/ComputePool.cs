@@ -33,8 +33,8 @@ public sealed class ComputePool : IDisposable
     private long _spent;
 
     /// <summary>
-    /// Prepares the pool. Jobs share their work out over the threads that also answer requests: there are enough of these at once, so that a
-    /// reader who leaves is noticed while every processor is busy.
+    /// Prepares the pool. Jobs share their work out over the threads that also answer requests: there are enough of these at once, so that
+    /// a reader who leaves is noticed while every processor is busy.
     /// </summary>
     public ComputePool()
     {
