@@ -19,6 +19,7 @@ using DeepBaize.Web.Profiles;
 using DeepBaize.Web.Sheets;
 using DeepBaize.Web.Shelf;
 using DeepBaize.Web.Shots;
+using Serilog;
 
 var builder = WebApplication.CreateBuilder(args);
 if (args.Contains("--set-up"))
@@ -45,6 +46,7 @@ builder.Services.ConfigureHttpJsonOptions(json =>
         .WithAddedModifier(NoGaps.Refuse);
 });
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+builder.Services.AddSerilog(log => log.ReadFrom.Configuration(builder.Configuration));
 builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = PlainStatus.Explain);
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddPackedText();
@@ -52,7 +54,10 @@ builder.Services.AddOpenApi(document => document.AddSchemaTransformer(PlainNumbe
 builder.Services.AddSingleton(TimeProvider.System);
 // Who stops the server does not wait for plans.
 builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(1));
+builder.Services.AddHttpContextAccessor();
 builder.Services.AddSingleton<ComputePool>();
+builder.Services.AddScoped<CallerPool>();
+builder.Services.AddTelemetry(builder.Configuration);
 builder.Services.AddHostedService<WarmUp>();
 builder.Services.AddSingleton(new OwnerScope(Owner.Local));
 builder.Services.AddDbContext<BaizeDbContext>((services, options) =>
@@ -70,6 +75,7 @@ app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseOwnPagesOnly();
 app.UseReadableBodies();
+app.UseCallers();
 app.UseWorkMeter();
 app.UseDefaultFiles();
 app.UseStaticFiles();

@@ -2,7 +2,6 @@ using DeepBaize.Data;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.Extensions.Logging;
 
 namespace DeepBaize.Tests;
 
@@ -92,7 +91,8 @@ internal sealed class BaizeServer : IAsyncDisposable
         {
             builder.UseEnvironment("Production");
             builder.UseSetting("ConnectionStrings:Baize", connection);
-            builder.ConfigureLogging(logging => logging.ClearProviders());
+            builder.UseSetting("Serilog:MinimumLevel:Default", "Fatal");
+            builder.UseSetting("Serilog:MinimumLevel:Override:Microsoft.Hosting.Lifetime", "Fatal");
         }
     }
 }

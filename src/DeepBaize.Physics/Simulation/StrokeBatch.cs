@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
+using DeepBaize.Physics.Work;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
 
@@ -33,14 +34,14 @@ public sealed class StrokeBatch
     /// <summary>Prepares batches on a table.</summary>
     /// <param name="conditions">Conditions that can be simulated, see <see cref="Profiles.Coefficients.Problems"/>.</param>
     /// <param name="outline">The outline built from the conditions' pocket cut.</param>
-    /// <param name="threads">Threads at most; 0 for as many as there are processors.</param>
+    /// <param name="threads">Threads at most; 0 for those that the question has.</param>
     public StrokeBatch(PlayingConditions conditions, TableOutline outline, int threads = 0)
     {
         ArgumentNullException.ThrowIfNull(conditions);
         ArgumentNullException.ThrowIfNull(outline);
         ArgumentOutOfRangeException.ThrowIfNegative(threads);
         (_conditions, _outline) = (conditions, outline);
-        _threads = threads == 0 ? Environment.ProcessorCount : threads;
+        _threads = threads;
     }
 
     /// <summary>Plays strokes for their outcomes only. A stroke that runs out of its budget of events is an outcome like others.</summary>
@@ -83,9 +84,9 @@ public sealed class StrokeBatch
     {
         cancel.ThrowIfCancellationRequested();
         var next = 0;
-        var threads = Math.Min(_threads, (count + Piece - 1) / Piece);
+        var threads = Math.Min(_threads == 0 ? Sharing.Threads : _threads, (count + Piece - 1) / Piece);
         if (threads <= 1) Work();
-        else Parallel.For(0, threads, new ParallelOptions { MaxDegreeOfParallelism = threads, CancellationToken = cancel }, _ => Work());
+        else Parallel.For(0, threads, Sharing.Options(threads, cancel), _ => Work());
 
         void Work()
         {

@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 
@@ -48,8 +49,7 @@ public sealed class BreakOutlook(BreakQuestion question)
     {
         ArgumentNullException.ThrowIfNull(start);
         var points = new int[count];
-        var options = new ParallelOptions { MaxDegreeOfParallelism = Math.Max(1, question.Threads), CancellationToken = cancel };
-        Parallel.For(0, count, options, () => new Hand(question), (i, _, hand) =>
+        Parallel.For(0, count, Sharing.Options(Math.Max(1, question.Threads), cancel), () => new Hand(question), (i, _, hand) =>
         {
             points[i] = hand.Visit(start, first, question.Seed * SeedOfVisits + from + i, cancel);
             return hand;

@@ -1,6 +1,6 @@
+using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Search;
-
 
 namespace DeepBaize.Planning.Breaks;
 
@@ -43,8 +43,7 @@ internal sealed class SearchWorkers
         }
 
         var next = -1;
-        Parallel.For(0, _workers.Length, new ParallelOptions { MaxDegreeOfParallelism = _workers.Length, CancellationToken = cancel },
-            thread =>
+        Parallel.For(0, _workers.Length, Sharing.Options(_workers.Length, cancel), thread =>
         {
             for (var i = Interlocked.Increment(ref next); i < count; i = Interlocked.Increment(ref next))
             {

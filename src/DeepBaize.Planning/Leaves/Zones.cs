@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
@@ -122,8 +123,7 @@ public static class ZoneFinder
         ArgumentNullException.ThrowIfNull(question);
         var (columns, rows) = ((int)Math.Ceiling(Measurements.Length / CellSize), (int)Math.Ceiling(Measurements.Width / CellSize));
         var inside = new bool[columns * rows];
-        Parallel.For(0, rows, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = Environment.ProcessorCount },
-            row =>
+        Parallel.For(0, rows, Sharing.Options(0, cancel), row =>
         {
             for (var column = 0; column < columns; column++)
                 inside[row * columns + column] = Judge(question, MiddleOf(column, row)).Count == 0;

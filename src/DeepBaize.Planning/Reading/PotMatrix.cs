@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
+using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -60,7 +61,7 @@ public static class PotMatrix
         var entries = new PotEntry[pots.Count];
         Parallel.ForEach(
             Partitioner.Create(0, pots.Count, 6),
-            new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = Environment.ProcessorCount },
+            Sharing.Options(0, cancel),
             () => new PotSolver(table),
             (range, _, solver) =>
             {

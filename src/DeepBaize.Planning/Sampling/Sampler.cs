@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
 
@@ -33,7 +34,7 @@ public static class Sampler
     /// <param name="draws">The draws; their seed is also that of the tables.</param>
     /// <param name="count">How many strokes, at least 1; their numbers begin at 0.</param>
     /// <param name="reader">Makes for each of the tables, by its number, what reads its trials.</param>
-    /// <param name="threads">Threads at most; 0 for as many as there are processors.</param>
+    /// <param name="threads">Threads at most; 0 for those that the question has.</param>
     /// <param name="cancel">Stops the work between strokes.</param>
     /// <returns>What was read, in the order of the numbers.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
@@ -47,9 +48,7 @@ public static class Sampler
         ArgumentNullException.ThrowIfNull(reader);
         ArgumentOutOfRangeException.ThrowIfLessThan(count, 1);
         var samples = new T[count];
-        var most = threads == 0 ? Environment.ProcessorCount : threads;
-        var options = new ParallelOptions { MaxDegreeOfParallelism = most, CancellationToken = cancel };
-        Parallel.For(0, Math.Min(TableDoubt.Tables, count), options, number =>
+        Parallel.For(0, Math.Min(TableDoubt.Tables, count), Sharing.Options(threads, cancel), number =>
         {
             var trials = new TrialTable(doubt.Draw(table.Conditions, draws.Seed, number), table.Outline);
             var read = reader(trials, number);

@@ -22,7 +22,7 @@ public static class StrokeSampler
     /// <param name="question">The stroke.</param>
     /// <param name="count">How many, at least 1.</param>
     /// <param name="seed">Seed of the draws.</param>
-    /// <param name="threads">Threads at most; 0 for as many as there are processors.</param>
+    /// <param name="threads">Threads at most; 0 for those that the question has.</param>
     /// <param name="cancel">Stops the work between strokes.</param>
     /// <returns>The samples in the order of their numbers.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>

@@ -25,11 +25,11 @@ public static class BreakEndpoints
     /// <summary>A question that takes seconds: refused with a time to come again when the pool is full, its answers streamed.</summary>
     private static RouteHandlerBuilder Streamed<TQuestion, TAnswer>(
         IEndpointRouteBuilder routes, string path,
-        Func<TQuestion, ComputePool, CancellationToken, IAsyncEnumerable<SseItem<object>>> stream)
+        Func<TQuestion, CallerPool, CancellationToken, IAsyncEnumerable<SseItem<object>>> stream)
         where TQuestion : class =>
-        Refusable(routes.MapPost(path, (TQuestion request, ComputePool pool, CancellationToken cancel) =>
+        Refusable(routes.MapPost(path, (TQuestion request, CallerPool pool, CancellationToken cancel) =>
         {
-            pool.RequireRoomForPlan();
+            pool.TakePlaceForPlan();
             return TypedResults.ServerSentEvents(stream(request, pool, cancel));
         }))
             .Produces<TAnswer>(StatusCodes.Status200OK, "text/event-stream")

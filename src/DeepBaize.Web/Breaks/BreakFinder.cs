@@ -1,5 +1,6 @@
 using System.Net.ServerSentEvents;
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Reading;
@@ -20,17 +21,14 @@ internal static class BreakFinder
 {
     private const int Samples = 400;
 
-    /// <summary>A processor stays free for the live prediction.</summary>
-    public static readonly int Threads = Math.Max(1, Environment.ProcessorCount - 1);
-
     /// <summary>Plans a break and streams each better answer.</summary>
-    public static IAsyncEnumerable<SseItem<object>> Stream(BreakScene scene, ComputePool pool, CancellationToken cancel) =>
+    public static IAsyncEnumerable<SseItem<object>> Stream(BreakScene scene, CallerPool pool, CancellationToken cancel) =>
         PoolStream.ReadAsync<BreakAnswer>(
         "plan",
         (teller, stop) => pool.RunPlanAsync(
             token =>
             {
-                var planner = new BreakPlanner(scene.Plan(Threads));
+                var planner = new BreakPlanner(scene.Plan(Sharing.Threads));
                 planner.Plan(scene.Frame, scene.Budget, plan => teller.Tell(ToAnswer(plan, scene, token)), token);
                 return true;
             },

@@ -1,4 +1,5 @@
 using System.Net.ServerSentEvents;
+using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Cueing;
@@ -45,13 +46,13 @@ internal static class OutlookPlayer
     }
 
     /// <summary>Plays the visits and streams what they come to.</summary>
-    public static IAsyncEnumerable<SseItem<object>> Stream(OutlookScene scene, ComputePool pool, CancellationToken cancel) =>
+    public static IAsyncEnumerable<SseItem<object>> Stream(OutlookScene scene, CallerPool pool, CancellationToken cancel) =>
         PoolStream.ReadAsync<OutlookAnswer>(
         "outlook",
         (teller, stop) => pool.RunPlanAsync(
             token =>
             {
-                var outlook = new BreakOutlook(scene.Break.Plan(BreakFinder.Threads));
+                var outlook = new BreakOutlook(scene.Break.Plan(Sharing.Threads));
                 var points = new List<int>();
                 while (points.Count < scene.Visits)
                 {

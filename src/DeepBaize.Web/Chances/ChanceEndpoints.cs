@@ -26,9 +26,9 @@ public static class ChanceEndpoints
                 .WithSummary("A place reached with a cushion or without: the trade's rule beside what is simulated.");
         Pooled<ZoneQuestionInput, ZoneResponse>(routes, "/api/zones", ZoneSearch.Find)
             .WithName("FindZone").WithSummary("Where the white should stop for the next balls.");
-        Refusable(routes.MapPost("/api/chances/search", (ChanceQuestion request, ComputePool pool, CancellationToken cancel) =>
+        Refusable(routes.MapPost("/api/chances/search", (ChanceQuestion request, CallerPool pool, CancellationToken cancel) =>
         {
-            pool.RequireRoom();
+            pool.TakePlace();
             return TypedResults.ServerSentEvents(StrokeFinder.Stream(ChanceReader.Read(request), pool, cancel));
         }))
             .Produces<FoundProgress>(StatusCodes.Status200OK, "text/event-stream")
@@ -39,7 +39,7 @@ public static class ChanceEndpoints
         IEndpointRouteBuilder routes, string path, Func<TQuestion, CancellationToken, TAnswer> find)
         where TQuestion : class =>
         Refusable(routes.MapPost(
-            path, (TQuestion request, ComputePool pool, CancellationToken cancel) =>
+            path, (TQuestion request, CallerPool pool, CancellationToken cancel) =>
                 pool.AnswerAsync(token => find(request, token), cancel)));
 
     private static RouteHandlerBuilder Refusable(RouteHandlerBuilder route) => route

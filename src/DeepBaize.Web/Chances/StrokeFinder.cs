@@ -18,15 +18,15 @@ internal static class StrokeFinder
     private const int CushionSamples = 96;
 
     /// <summary>Strokes to a zone, streamed as they get better.</summary>
-    public static IAsyncEnumerable<SseItem<object>> Stream(ChanceScene asked, ComputePool pool, CancellationToken cancel) =>
-        PoolStream.ReadAsync<FoundProgress>("progress", (teller, stop) => pool.CountedAsync(() => pool.RunAsync(
+    public static IAsyncEnumerable<SseItem<object>> Stream(ChanceScene asked, CallerPool pool, CancellationToken cancel) =>
+        PoolStream.ReadAsync<FoundProgress>("progress", (teller, stop) => pool.RunAsync(
             token =>
             {
                 foreach (var progress in new StrokeSearch(asked.Search).Run(token)) teller.Tell(ToProgress(progress, asked));
                 return true;
             },
             WorkLimits.Question,
-            stop)), cancel);
+            stop), cancel);
 
     /// <summary>The plainest stroke that is nearly as good as the one on the sheet.</summary>
     public static SimplerResponse Simplify(ChanceQuestion question, CancellationToken cancel)

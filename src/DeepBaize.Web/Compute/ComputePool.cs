@@ -1,45 +1,53 @@
+using System.Diagnostics.Metrics;
 using DeepBaize.Physics.Work;
 using DeepBaize.Web.Problems;
 
 namespace DeepBaize.Web.Compute;
 
 /// <summary>
-/// One bounded pool for everything that takes longer than a live prediction: as many jobs at a time as there are processors, and fewer
-/// plans than that. Each job has a budget of work; it leaves at once when it is cancelled, also while it waits, and who is too many is told
-/// to come again.
+/// One bounded pool for everything that takes longer than a live prediction. Questions and plans have threads of their own, as many as
+/// there are processors each, and callers have their turns; plans stand back behind questions, both behind what moves under a hand. Each
+/// job has a budget of work; it leaves at once when it is cancelled, also while it waits, and who is too many is told to come again.
 /// </summary>
 public sealed class ComputePool : IDisposable
 {
-    /// <summary>Questions that run or wait at most before further ones are refused; plans that wait are counted apart.</summary>
+    /// <summary>Questions that run or wait at most before further ones are refused; plans are counted apart.</summary>
     public const int MostBusy = 24;
 
     /// <summary>Plans that run or wait at most: one that waits holds only its question.</summary>
     public const int MostPlans = 64;
 
+    /// <summary>Part of all places that one caller may have.</summary>
+    private const double ShareOfOne = 0.75;
+
     /// <summary>After how many seconds what was refused may be asked for again.</summary>
     private const int RetrySeconds = 5;
 
-    /// <summary>As many jobs as there are processors may each share their work out over all of them on small machines.</summary>
-    private const int ThreadsPerProcessor = 8;
+    /// <summary>How far each kind of job stands back, in steps of niceness.</summary>
+    private const int QuestionPatience = 5;
 
-    private readonly SemaphoreSlim _slots = new(Environment.ProcessorCount);
+    private const int PlanPatience = 10;
 
-    /// <summary>Plans take seconds: one processor is never theirs, so that what moves under a hand keeps moving.</summary>
-    private readonly SemaphoreSlim _plans = new(Math.Max(1, Environment.ProcessorCount - 1));
+    private readonly JobThreads _questions = new("question", QuestionPatience);
+    private readonly JobThreads _plans = new("plan", PlanPatience);
 
-    private readonly PlanQueue _queue = new(MostPlans, RetrySeconds);
+    /// <summary>A plan uses every processor by itself: a second one at once would only make both later.</summary>
+    private readonly PlanTurns _queue = new(1, MostPlans, (int)(ShareOfOne * MostPlans), RetrySeconds);
 
+    private readonly Dictionary<string, int> _places = [];
+    private readonly Meter _meter;
     private int _busy;
     private long _spent;
 
-    /// <summary>
-    /// Prepares the pool. Jobs share their work out over the threads that also answer requests: there are enough of these at once, so that
-    /// a reader who leaves is noticed while every processor is busy.
-    /// </summary>
-    public ComputePool()
+    /// <summary>Starts the threads of the pool.</summary>
+    /// <param name="meters">Takes the figures that <see cref="Telemetry"/> tells to whoever watches the server.</param>
+    public ComputePool(IMeterFactory meters)
     {
-        ThreadPool.GetMinThreads(out var workers, out var completions);
-        ThreadPool.SetMinThreads(Math.Max(workers, ThreadsPerProcessor * Environment.ProcessorCount), completions);
+        ArgumentNullException.ThrowIfNull(meters);
+        _meter = meters.Create(Telemetry.Compute);
+        _meter.CreateObservableGauge("deep_baize.questions", () => Busy, "{question}", "Questions that run or wait.");
+        _meter.CreateObservableGauge("deep_baize.plans", () => Plans, "{plan}", "Plans that run or wait.");
+        _meter.CreateObservableCounter("deep_baize.events", () => Spent, "{event}", "Events of the simulator that all jobs have cost.");
     }
 
     /// <summary>Events that all jobs have cost so far.</summary>
@@ -51,67 +59,69 @@ public sealed class ComputePool : IDisposable
     /// <summary>Plans that run or wait at this moment.</summary>
     public int Plans => _queue.Count;
 
-    /// <summary>Refuses a question while too many run or wait.</summary>
-    /// <exception cref="RefusalException">Too many do.</exception>
-    public void RequireRoom()
+    /// <inheritdoc />
+    public void Dispose()
     {
-        if (Busy >= MostBusy) throw RefusalException.Busy(RetrySeconds);
+        _questions.Dispose();
+        _plans.Dispose();
+        _meter.Dispose();
     }
 
-    /// <summary>Refuses a plan while too many run or wait.</summary>
-    /// <exception cref="RefusalException">Too many do.</exception>
-    public void RequireRoomForPlan() => _queue.RequireRoom();
-
-    /// <summary>Answers a question when there is room for it.</summary>
-    /// <param name="job">The job.</param>
-    /// <param name="cancel">Stops it, also while it waits.</param>
-    /// <exception cref="RefusalException">Too many wait.</exception>
-    /// <exception cref="WorkBudgetException">It costs too much.</exception>
-    /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public async Task<T> AnswerAsync<T>(Func<CancellationToken, T> job, CancellationToken cancel)
+    /// <summary>Takes a place for a question.</summary>
+    /// <param name="caller">Who asks.</param>
+    /// <returns>The place; given back when the question is answered or its reader has left.</returns>
+    /// <exception cref="RefusalException">All places are taken, or the caller has as many as one may have.</exception>
+    public IDisposable Enter(string caller)
     {
-        RequireRoom();
-        return await CountedAsync(() => RunAsync(job, WorkLimits.Question, cancel));
-    }
-
-    /// <summary>Counts a question that is answered in several jobs as one.</summary>
-    /// <param name="jobs">Starts its jobs.</param>
-    public async Task<T> CountedAsync<T>(Func<Task<T>> jobs)
-    {
-        ArgumentNullException.ThrowIfNull(jobs);
-        Interlocked.Increment(ref _busy);
-        try
+        lock (_places)
         {
-            return await jobs();
+            var had = _places.GetValueOrDefault(caller);
+            if (_busy >= MostBusy || had >= ShareOfOne * MostBusy) throw RefusalException.Busy(RetrySeconds);
+            _places[caller] = had + 1;
+            _busy++;
         }
-        finally
-        {
-            Interlocked.Decrement(ref _busy);
-        }
+
+        return new Place(this, caller);
     }
 
-    /// <summary>Runs a job when there is a processor for it.</summary>
+    /// <summary>Takes a place for a plan.</summary>
+    /// <param name="caller">Who asks.</param>
+    /// <exception cref="RefusalException">All places are taken, or the caller has as many as one may have.</exception>
+    public PlanTurns.Ticket EnterPlan(string caller) => _queue.Enter(caller);
+
+    /// <summary>Runs a job of a question that has a place.</summary>
+    /// <param name="caller">Who asks.</param>
     /// <param name="job">The job.</param>
     /// <param name="most">Events that it may cost.</param>
     /// <param name="cancel">Stops it, also while it waits.</param>
     /// <exception cref="WorkBudgetException">It costs too much.</exception>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public async Task<T> RunAsync<T>(Func<CancellationToken, T> job, long most, CancellationToken cancel)
+    public Task<T> RunAsync<T>(string caller, Func<CancellationToken, T> job, long most, CancellationToken cancel) =>
+        RunAsync(_questions.Of(caller), job, most, cancel);
+
+    /// <summary>Runs a plan whose turn has come.</summary>
+    /// <param name="caller">Who asks.</param>
+    /// <param name="job">The plan.</param>
+    /// <param name="cancel">Stops it, also while it waits.</param>
+    /// <exception cref="WorkBudgetException">It costs too much.</exception>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public Task<T> RunPlanAsync<T>(string caller, Func<CancellationToken, T> job, CancellationToken cancel) =>
+        RunAsync(_plans.Of(caller), job, WorkLimits.Plan, cancel);
+
+    private Task<T> RunAsync<T>(TaskScheduler threads, Func<CancellationToken, T> job, long most, CancellationToken cancel)
     {
-        await _slots.WaitAsync(cancel);
+        // What the runtime starts in one step does not leave its queue when it is cancelled; this does.
+        var task = new Task<T>(() => WorkMeter.Measure(most, meter => Counted(meter, job, cancel), cancel), cancel);
         try
         {
-            // A thread of its own: the threads that answer requests must stay free to notice a reader who leaves.
-            return await Task.Factory.StartNew(
-                () => WorkMeter.Measure(most, meter => Counted(meter, job, cancel), cancel),
-                cancel,
-                TaskCreationOptions.LongRunning,
-                TaskScheduler.Default);
+            task.Start(threads);
         }
-        finally
+        catch (InvalidOperationException) when (task.IsCanceled)
         {
-            _slots.Release();
+            // Its reader left before it could begin.
         }
+
+        return task;
     }
 
     private T Counted<T>(WorkMeter meter, Func<CancellationToken, T> job, CancellationToken cancel)
@@ -126,31 +136,23 @@ public sealed class ComputePool : IDisposable
         }
     }
 
-    /// <summary>Runs a job that takes seconds; it leaves a processor to others.</summary>
-    /// <param name="job">The job.</param>
-    /// <param name="waits">Is told how many plans are ahead, at once and whenever one has gone; nothing when it runs at once.</param>
-    /// <param name="cancel">Stops it, also while it waits.</param>
-    /// <exception cref="WorkBudgetException">It costs too much.</exception>
-    /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public async Task<T> RunPlanAsync<T>(Func<CancellationToken, T> job, Action<int> waits, CancellationToken cancel)
+    private void Leave(string caller)
     {
-        using var ticket = _queue.Enter(_plans.CurrentCount > 0 ? null : waits);
-        await _plans.WaitAsync(cancel);
-        try
+        lock (_places)
         {
-            ticket.Starts();
-            return await RunAsync(job, WorkLimits.Plan, cancel);
-        }
-        finally
-        {
-            _plans.Release();
+            _busy--;
+            if (_places[caller] == 1) _places.Remove(caller);
+            else _places[caller]--;
         }
     }
 
-    /// <inheritdoc />
-    public void Dispose()
+    private sealed class Place(ComputePool pool, string caller) : IDisposable
     {
-        _slots.Dispose();
-        _plans.Dispose();
+        private int _isLeft;
+
+        public void Dispose()
+        {
+            if (Interlocked.Exchange(ref _isLeft, 1) == 0) pool.Leave(caller);
+        }
     }
 }

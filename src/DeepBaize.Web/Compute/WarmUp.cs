@@ -10,24 +10,26 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Web.Compute;
 
 /// <summary>Reads one table when the server starts, so that the first player does not wait for the code to be compiled.</summary>
-public sealed class WarmUp : BackgroundService
+/// <param name="pool">Where it is done, so that it stands back behind whoever comes.</param>
+public sealed class WarmUp(ComputePool pool) : BackgroundService
 {
     private const int Rounds = 40;
 
     /// <inheritdoc />
-    protected override Task ExecuteAsync(CancellationToken stoppingToken) => Task.Run(
-        () =>
+    protected override Task ExecuteAsync(CancellationToken stoppingToken) => pool.RunPlanAsync(
+        nameof(WarmUp),
+        stop =>
         {
             var club = HouseProfiles.Club;
             var table = new TableInUse(club.Conditions, club.Outline);
             var balls = BallSet.Colours.Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value))
                 .Append(new PlacedBall(BallId.Cue, new Place(2.4, 1.2))).ToList();
-            if (LayoutRules.TryBuild(balls, table.Outline, club.Conditions.Gauge, LayoutMode.Free, out _) is not { } layout) return;
-            // Code is compiled well only once it was run some dozens of times; one thread, so that a player who comes at once has the
-            // others.
-            for (var round = 0; round < Rounds; round++) Play(table, layout, stoppingToken);
-            PotMatrix.Read(table, layout, stoppingToken);
-            for (var round = 0; round < Rounds / 4; round++) Sample(table, layout, stoppingToken);
+            if (LayoutRules.TryBuild(balls, table.Outline, club.Conditions.Gauge, LayoutMode.Free, out _) is not { } layout) return false;
+            // Code is compiled well only once it was run some dozens of times.
+            for (var round = 0; round < Rounds; round++) Play(table, layout, stop);
+            PotMatrix.Read(table, layout, stop);
+            for (var round = 0; round < Rounds / 4; round++) Sample(table, layout, stop);
+            return true;
         },
         stoppingToken);
 

@@ -63,7 +63,7 @@ public static class PlayerEndpoints
     {
         routes.MapPost(
                 "/api/players/look",
-                (PlayerQuestion request, ComputePool pool, CancellationToken cancel) => pool.AnswerAsync(_ => Look(request), cancel))
+                (PlayerQuestion request, CallerPool pool, CancellationToken cancel) => pool.AnswerAsync(_ => Look(request), cancel))
             .WithName("LookAtPlayer").WithSummary("What a player's hands do: pot rates and how far strokes scatter.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity)

@@ -23,21 +23,21 @@ internal static class MapSearch
 
     /// <summary>The map, row by row as the rows are done.</summary>
     public static IAsyncEnumerable<SseItem<object>> Stream(
-        PotScene scene, MapQuestion asked, int count, ComputePool pool, CancellationToken cancel)
+        PotScene scene, MapQuestion asked, int count, CallerPool pool, CancellationToken cancel)
     {
         var (least, most) = SweepSearch.SafeHeights(scene.Given.Side);
         var heights = DialMap.Steps(least, most, count);
         var hardest = CueStrike.HardestPace(Math.Sqrt(least * least + scene.Given.Side * scene.Given.Side), scene.Table.Conditions);
         var paces = DialMap.Steps(SoftestPace, Math.Clamp(hardest, SoftestPace, HardestPace), count);
         return PoolStream.ReadAsync<MapRowOutput>(
-            "row", (teller, stop) => pool.CountedAsync(() => Task.WhenAll(paces.Select((pace, row) => pool.RunAsync(
+            "row", (teller, stop) => Task.WhenAll(paces.Select((pace, row) => pool.RunAsync(
             token =>
             {
                 teller.Tell(Row(pace, row, token));
                 return true;
             },
             WorkLimits.Question / count,
-            stop)))), cancel);
+            stop))), cancel);
 
         MapRowOutput Row(double pace, int row, CancellationToken token)
         {
