@@ -2,7 +2,7 @@ using BenchmarkDotNet.Attributes;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
-using DeepBaize.Table.Words;
+using DeepBaize.Words.Places;
 
 namespace DeepBaize.Bench;
 

@@ -2,8 +2,18 @@ import i18n from '@intlify/eslint-plugin-vue-i18n'
 import js from '@eslint/js'
 import prettier from 'eslint-config-prettier'
 import vue from 'eslint-plugin-vue'
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript'
+import importX from 'eslint-plugin-import-x'
 import globals from 'globals'
+import { readFileSync } from 'node:fs'
+import { URL } from 'node:url'
 import tseslint from 'typescript-eslint'
+
+/**
+ * The folders of src in order: each may use those before it, none after it. What a section brings stands after the desk, which knows no
+ * section.
+ */
+const order = JSON.parse(readFileSync(new URL('folders.json', import.meta.url), 'utf8'))
 
 export default tseslint.config(
   { ignores: ['node_modules', 'src/api/generated'] },
@@ -17,6 +27,29 @@ export default tseslint.config(
       parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.vue'] },
     },
     rules: { 'vue/multi-word-component-names': 'off' },
+  },
+  {
+    files: ['src/**/*.vue', 'src/**/*.ts'],
+    plugins: { 'import-x': importX },
+    settings: {
+      'import-x/parsers': { 'vue-eslint-parser': ['.vue'], '@typescript-eslint/parser': ['.ts'] },
+      'import-x/extensions': ['.ts', '.vue'],
+      'import-x/resolver-next': [createTypeScriptImportResolver({ extensions: ['.ts', '.vue'] })],
+    },
+    rules: {
+      'import-x/no-cycle': 'error',
+      'import-x/no-unresolved': ['error', { ignore: ['\\.css$', '^@fontsource'] }],
+      'import-x/no-restricted-paths': [
+        'error',
+        {
+          zones: order.slice(0, -1).map((folder, i) => ({
+            target: `./src/${folder}`,
+            from: order.slice(i + 1).map((above) => `./src/${above}`),
+            message: 'The order of the folders stands in folders.json.',
+          })),
+        },
+      ],
+    },
   },
   {
     // Every text that a person reads comes from the catalogue in src/words.

@@ -14,7 +14,9 @@ public sealed class ReferenceTests
         ["DeepBaize.Rules"] = ["DeepBaize.Table"],
         ["DeepBaize.Planning"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Rules"],
         ["DeepBaize.Data"] = ["DeepBaize.Table"],
-        ["DeepBaize.Web"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Rules", "DeepBaize.Planning", "DeepBaize.Data"],
+        ["DeepBaize.Words"] = ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Rules", "DeepBaize.Planning"],
+        ["DeepBaize.Web"] =
+            ["DeepBaize.Table", "DeepBaize.Physics", "DeepBaize.Rules", "DeepBaize.Planning", "DeepBaize.Words", "DeepBaize.Data"],
     };
 
     private const int Longest = 140;
@@ -22,12 +24,13 @@ public sealed class ReferenceTests
     /// <summary>Folders of an assembly in order: each may use those before it, none after it.</summary>
     private static readonly Dictionary<string, string[]> Order = new()
     {
-        ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets", "Words"],
+        ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Work", "Impacts", "Simulation"],
+        ["DeepBaize.Words"] = ["Places"],
         ["DeepBaize.Planning"] = ["Aiming", "Reading", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks"],
         ["DeepBaize.Web"] =
         [
-            "Wording", "Mapping", "Problems", "Reading", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces", "Shots",
+            "Mapping", "Problems", "Reading", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces", "Shots",
             "Pots",
             "Chances", "Players", "Breaks", "Layouts", "Exchange", "Sheets", "Presets",
         ],
@@ -64,6 +67,7 @@ public sealed class ReferenceTests
     [InlineData("DeepBaize.Physics")]
     [InlineData("DeepBaize.Rules")]
     [InlineData("DeepBaize.Planning")]
+    [InlineData("DeepBaize.Words")]
     public void The_core_knows_neither_web_nor_database(string name)
     {
         var result = Types.InAssembly(Assembly.Load(name))

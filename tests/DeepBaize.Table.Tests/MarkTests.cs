@@ -1,6 +1,4 @@
 using DeepBaize.Table.Layouts;
-using DeepBaize.Table.Outline;
-using DeepBaize.Table.Words;
 
 namespace DeepBaize.Table.Tests;
 
@@ -58,32 +56,5 @@ public sealed class MarkTests
         var mark = new Mark("a", MarkKind.WhitePlace, [Somewhere]);
         Assert.Equal(new MarkProblem(1, "id", "Two marks are called \"a\"."), Assert.Single(MarkRules.Problems([mark, mark])));
         Assert.Single(MarkRules.Problems([.. Enumerable.Range(0, MarkRules.Most + 1).Select(i => mark with { Id = $"m{i}" })]));
-    }
-
-    /// <summary>A red centre 24.06 mm from the left cushion and 900 mm up: frozen, and said so, with its two distances.</summary>
-    [Fact]
-    public void A_helper_reads_two_distances_and_what_a_ball_touches()
-    {
-        var layout = LayoutRules.TryBuild(
-            [
-                new(BallId.Cue, new Place(2.5, 0.4)),
-                new(BallId.Red1, new Place(0.9, Measurements.Width - 0.02406)),
-                new(BallId.Pink, Spots.Pink),
-                new(BallId.Red2, Spots.Pink.Offset(0.0525, 0)),
-            ],
-            TableOutline.Club,
-            BallGauge.Standard,
-            LayoutMode.Free,
-            out _)!;
-        var measured = Measuring.Measure(layout, TableOutline.Club).ToDictionary(ball => ball.Ball);
-        var red = measured[BallId.Red1];
-        Assert.Equal((CushionId.Baulk, CushionId.GreenSide), (red.End, red.Side));
-        Assert.Equal(0.9, red.FromEnd, 1e-12);
-        Assert.Equal(0.02406, red.FromSide, 1e-9);
-        Assert.Equal([CushionId.GreenSide], red.Frozen);
-        Assert.Equal(BallId.Pink, measured[BallId.Pink].OnSpot);
-        Assert.Equal([BallId.Pink], measured[BallId.Red2].Touching);
-        Assert.Equal([BallId.Red2], measured[BallId.Pink].Touching);
-        Assert.Equal((CushionId.Top, CushionId.YellowSide), (measured[BallId.Cue].End, measured[BallId.Cue].Side));
     }
 }

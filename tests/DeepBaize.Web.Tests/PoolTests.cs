@@ -134,7 +134,8 @@ public sealed class PoolTests(WebFixture web) : IDisposable
     {
         using var gate = new ManualResetEventSlim();
         using var leave = new CancellationTokenSource();
-        var blocked = Enumerable.Range(0, Environment.ProcessorCount).Select(_ => _pool.RunAsync("one", _ => Wait(), Plenty, Cancel)).ToList();
+        var blocked = Enumerable.Range(0, Environment.ProcessorCount)
+            .Select(_ => _pool.RunAsync("one", _ => Wait(), Plenty, Cancel)).ToList();
         var hasRun = false;
         var left = _pool.RunAsync("one", _ => hasRun = true, Plenty, leave.Token);
         await leave.CancelAsync();
@@ -181,7 +182,8 @@ public sealed class PoolTests(WebFixture web) : IDisposable
             },
         };
         listener.SetMeasurementEventCallback<int>((instrument, value, _, _) => found[instrument.Name] = value);
-        listener.SetMeasurementEventCallback<long>((instrument, value, _, _) => found.AddOrUpdate(instrument.Name, value, (_, was) => was + value));
+        listener.SetMeasurementEventCallback<long>(
+            (instrument, value, _, _) => found.AddOrUpdate(instrument.Name, value, (_, was) => was + value));
         listener.Start();
         using var asked = await web.Client.PostAsJsonAsync(
             "/api/players/look", new { player = new { preset = "club" } }, Cancel);

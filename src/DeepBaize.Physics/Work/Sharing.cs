@@ -1,8 +1,8 @@
 namespace DeepBaize.Physics.Work;
 
 /// <summary>
-/// How the work of one question is shared out: over the threads of the pool on which the question runs, so that a question inside a question
-/// needs no threads of its own; without a pool over those of the runtime.
+/// How the work of one question is shared out: over the threads of the pool on which the question runs, so that a question inside a
+/// question needs no threads of its own; without a pool over those of the runtime.
 /// </summary>
 public static class Sharing
 {

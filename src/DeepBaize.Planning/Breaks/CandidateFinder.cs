@@ -22,10 +22,10 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     /// </summary>
     private const int PerCandidate = 4;
 
-    /// <summary>More strokes at few pots find better positions than few strokes at many; docs/planning.md.</summary>
+    /// <summary>More strokes at few pots find better positions than few strokes at many; docs/planning-experiments.md.</summary>
     private const double PotsPerRoot = 3.5;
 
-    /// <summary>Share of the candidates that are looked for near the best of the list; docs/planning.md.</summary>
+    /// <summary>Share of the candidates that are looked for near the best of the list; docs/planning-experiments.md.</summary>
     private const double NearShare = 0.4;
 
     /// <summary>Strokes near one, about, that have not been tried.</summary>

@@ -6,7 +6,7 @@ namespace DeepBaize.Planning.Breaks;
 
 /// <summary>
 /// How the parts of a leave's worth count: chance to a power times points and what follows by the white's runs. Fitted to visits that were
-/// played by three players; docs/planning.md.
+/// played by three players; docs/planning-experiments.md.
 /// </summary>
 /// <param name="ChancePower">Power of the pot's chance.</param>
 /// <param name="Points">Weight of the ball's own points.</param>

@@ -20,7 +20,7 @@ internal sealed class TableGifts
 {
     /// <summary>
     /// A player is taken to go on from a stroke with a chance that is a comfortable pot's to this power. Of those tried it tells most of
-    /// what visits came to; docs/planning.md.
+    /// what visits came to; docs/planning-experiments.md.
     /// </summary>
     private const double GoesOn = 0.42;
 
@@ -32,7 +32,7 @@ internal sealed class TableGifts
 
     private const double RegionShare = 0.03;
 
-    /// <summary>What each metre to the balls that follow takes of what follows, beyond the usual; docs/planning.md.</summary>
+    /// <summary>What each metre to the balls that follow takes of what follows, beyond the usual; docs/planning-experiments.md.</summary>
     private const double PerMetre = 0.2;
 
     private const double UsualMetres = 1;

@@ -20,7 +20,7 @@ public sealed class WhiteRuns
 
     /// <summary>
     /// Speed at the contact in m/s and roll as a share of the white's own (1 rolls, 0 is stunned, below it screws back): of twelve that
-    /// were tried those that tell most of the points that follow; docs/planning.md.
+    /// were tried those that tell most of the points that follow; docs/planning-experiments.md.
     /// </summary>
     private static readonly (double Speed, double Roll)[] Strokes = [(0.9, 1), (0.9, 0), (1.5, 1), (1.5, 0), (1.5, -0.7)];
 

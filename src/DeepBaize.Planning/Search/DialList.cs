@@ -34,7 +34,7 @@ public static class DialList
            select Dials.AtPace(pace, side, height),
     ];
 
-    /// <summary>How far near strokes are: a share of the pace, or ball radii of height or side; docs/planning.md.</summary>
+    /// <summary>How far near strokes are: a share of the pace, or ball radii of height or side; docs/planning-experiments.md.</summary>
     private const double Step = 0.15;
 
     private const double HardestPace = 9.5;

@@ -12,7 +12,7 @@ using DeepBaize.Web.Compute;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Reading;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Breaks;
 

@@ -8,7 +8,7 @@ using DeepBaize.Web.Compute;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Breaks;
 

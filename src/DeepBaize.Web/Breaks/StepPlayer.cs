@@ -10,7 +10,7 @@ using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Breaks;
 

@@ -6,7 +6,7 @@ using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Chances;
 

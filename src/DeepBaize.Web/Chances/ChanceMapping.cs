@@ -8,7 +8,7 @@ using DeepBaize.Planning.Search;
 using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Chances;
 

@@ -7,7 +7,8 @@ using DeepBaize.Web.Compute;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Reading;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
+using DeepBaize.Words.Places;
 
 namespace DeepBaize.Web.Chances;
 
@@ -117,6 +118,6 @@ internal static class StrokeFinder
         return new WayOutput(
             scene.PaceOf(dials), dials.Side, dials.Height, way.Cushions, 1000 * way.MissMetres, Shared.ToChance(way.Pot),
             $"{ChanceMapping.Stroke(dials, scene)}, {cushions}: usually within "
-                + $"{Table.Words.BallWidths.Say(way.MissMetres / scene.Table.Diameter)}, potted {ChanceWords.Say(way.Pot.Share)}.");
+                + $"{BallWidths.Say(way.MissMetres / scene.Table.Diameter)}, potted {ChanceWords.Say(way.Pot.Share)}.");
     }
 }

@@ -1,7 +1,7 @@
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Table.Words;
+using DeepBaize.Words.Places;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;

@@ -5,7 +5,7 @@ using DeepBaize.Web.Keeping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shelf;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 using Microsoft.EntityFrameworkCore;
 
 namespace DeepBaize.Web.Layouts;

@@ -2,7 +2,7 @@ using System.Text.Json;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Mapping;
 

@@ -4,6 +4,7 @@ using DeepBaize.Table;
 using DeepBaize.Table.Outline;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Outline;
 
@@ -109,7 +110,7 @@ public static class OutlineEndpoint
         [.. Spots.Rack(gauge.Diameter).Select((place, i) => Spot(BallSet.Reds[i], place))],
         Physics.Impacts.Strike.MiscueOffset,
         CueShape.TipRadius,
-        1 / Wording.StrokeWords.ToTips(1, gauge.Radius),
+        1 / StrokeWords.ToTips(1, gauge.Radius),
         CueShape.AxisFactor(gauge.Radius),
         gauge.NoseHeight);
 

@@ -1,11 +1,11 @@
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
-using DeepBaize.Table.Words;
+using DeepBaize.Words.Places;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Pots;
 

@@ -1,6 +1,6 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Mapping;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Pots;
 

@@ -1,7 +1,7 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Pots;
 

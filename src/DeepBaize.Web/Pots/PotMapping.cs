@@ -2,9 +2,9 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Reading;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Table.Words;
+using DeepBaize.Words.Places;
 using DeepBaize.Web.Mapping;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Pots;
 

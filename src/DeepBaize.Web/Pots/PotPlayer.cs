@@ -3,7 +3,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Shots;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Pots;
 

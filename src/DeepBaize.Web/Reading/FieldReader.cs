@@ -3,7 +3,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Problems;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Reading;
 

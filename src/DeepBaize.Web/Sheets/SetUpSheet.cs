@@ -1,8 +1,8 @@
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Table.Words;
+using DeepBaize.Words.Places;
 using DeepBaize.Web.Reading;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Sheets;
 

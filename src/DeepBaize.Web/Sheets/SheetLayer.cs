@@ -2,12 +2,12 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Table.Words;
+using DeepBaize.Words.Places;
 using DeepBaize.Web.Layouts;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Sheets;
 

@@ -3,7 +3,7 @@ using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
-using DeepBaize.Web.Wording;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Shots;
 

@@ -3,6 +3,7 @@ import '@fontsource-variable/source-serif-4'
 import './app/theme.css'
 import { createApp } from 'vue'
 import App from './app/App.vue'
+import { router } from './app/router'
 import { i18n } from './words'
 
-createApp(App).use(i18n).mount('#app')
+createApp(App).use(i18n).use(router).mount('#app')

@@ -1,18 +1,20 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import SetUpPage from '@/book/SetUpPage.vue'
+import { provideShared } from '@/desk/context'
+import DeskView from '@/desk/DeskView.vue'
+import type { DeskEntry } from '@/desk/section'
+import { usePreferences } from '@/kit/usePreferences'
 import PlayerChooser from '@/players/PlayerChooser.vue'
-import PlayersSection from '@/players/PlayersSection.vue'
-import { useShelf } from '@/players/useShelf'
-import { useEventListener } from '@vueuse/core'
-import SetUpPage from '@/sheet/SetUpPage.vue'
+import { useShelf } from '@/shelf/useShelf'
 import { useServer } from '@/sheet/useServer'
 import { useSheet } from '@/sheet/useSheet'
 import { useState } from '@/sheet/useState'
-import TableSection from '@/table/TableSection.vue'
 import { t } from '@/words'
+import { sections } from './sections'
 import StateButton from './StateButton.vue'
 import TableChooser from './TableChooser.vue'
-import { usePreferences } from './usePreferences'
 import { useTable } from './useTable'
 
 /** The sheet: a slim top line and the section in use. */
@@ -23,16 +25,20 @@ const state = useState(model)
 const shelf = useShelf(model.profile)
 model.playWith(() => ({ coefficients: shelf.coefficients.value, player: shelf.playerDocument.value }))
 const { profiles, outline, rule, refusal, load } = useTable(model.profile, shelf.coefficients)
+provideShared({ model, server, preferences, shelf, state, profiles })
 const setsState = ref(false)
 const printed = ref(false)
 const isReady = computed(() => outline.value !== null && rule.value !== null)
 
-/** Which section is shown stands in the address, so that the way back is the browser's own. */
-type Section = 'table' | 'break' | 'players'
-const named = (): Section => (['break', 'players'].find((name) => location.hash === `#${name}`) as Section) ?? 'table'
-const section = ref<Section>(named())
-const isTable = computed(() => section.value !== 'players')
-useEventListener(window, 'hashchange', () => (section.value = named()))
+const route = useRoute()
+const section = computed(() => sections.find((one) => one.name === route.name) ?? sections[0]!)
+const onDesk = computed(() => section.value.kind === 'desk')
+/** The section on the table that was open last: it stays while a page is shown. */
+const desk = shallowRef<DeskEntry>(sections.find((one): one is DeskEntry => one.kind === 'desk')!)
+watch(section, (now) => now.kind === 'desk' && (desk.value = now), { immediate: true })
+const pages = new Map(
+  sections.flatMap((one) => (one.kind === 'page' ? [[one.name, defineAsyncComponent(one.load)] as const] : [])),
+)
 
 onMounted(() => void shelf.load())
 
@@ -47,15 +53,15 @@ async function chooseTable(id: string) {
   <header class="top">
     <h1>Deep Baize</h1>
     <nav :aria-label="t('app.sections')">
-      <a href="#table" :aria-current="section === 'table' ? 'page' : undefined">{{ t('app.table') }}</a>
-      <a href="#break" :aria-current="section === 'break' ? 'page' : undefined" data-testid="break-section">{{
-        t('app.break')
-      }}</a>
-      <a href="#players" :aria-current="section === 'players' ? 'page' : undefined" data-testid="players-section">{{
-        t('app.players')
-      }}</a>
+      <router-link
+        v-for="one in sections"
+        :key="one.name"
+        :to="{ name: one.name }"
+        :data-testid="`${one.name}-section`"
+        >{{ t(`sections.${one.name}`) }}</router-link
+      >
     </nav>
-    <StateButton v-if="isTable" :state="state" :open="setsState" @toggle="setsState = !setsState" />
+    <StateButton v-if="onDesk" :state="state" :open="setsState" @toggle="setsState = !setsState" />
     <div class="who">
       <span v-if="shelf.doubt.value === 'unmeasured'" class="doubt">{{ t('app.notMeasured') }}</span>
       <span v-if="shelf.unknown.value" class="doubt" data-testid="player-unknown">{{ t('app.unknown') }}</span>
@@ -72,25 +78,20 @@ async function chooseTable(id: string) {
   <p v-if="shelf.unknown.value" class="unknown" role="alert" data-testid="shelf-unknown">
     {{ t('app.unknownWhy') }}
   </p>
-  <PlayersSection v-if="section === 'players'" :shelf="shelf" :profiles="profiles" />
+  <component :is="pages.get(section.name)" v-if="!onDesk" />
   <SetUpPage
-    v-if="printed && outline && isTable"
+    v-if="printed && outline && onDesk"
     :model="model"
     :outline="outline"
     :units="preferences.units.value"
     @close="printed = false"
   />
-  <TableSection
+  <DeskView
     v-if="isReady"
-    v-show="!printed && isTable"
-    :plans="section === 'break'"
-    :model="model"
+    v-show="!printed && onDesk"
+    :section="desk"
     :outline="outline!"
     :rule="rule!"
-    :server="server"
-    :preferences="preferences"
-    :shelf="shelf"
-    :state="state"
     :sets-state="setsState"
     @state-set="setsState = false"
     @set-up="printed = true"

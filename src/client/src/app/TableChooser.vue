@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Profile } from '@/api/client'
-import type { ShelfModel } from '@/players/useShelf'
+import type { ShelfModel } from '@/shelf/useShelf'
 import { t } from '@/words'
-import ListChooser from './ListChooser.vue'
+import ListChooser from '@/kit/ListChooser.vue'
 
 /** Which table everything is worked out for: one's own, or one of the house. */
 const props = defineProps<{ profiles: Profile[]; profile: string; shelf: ShelfModel }>()

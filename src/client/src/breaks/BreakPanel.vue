@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useDesk } from '@/desk/context'
 import { ballName } from '@/sheet/sheet'
 import { t } from '@/words'
 import BreakRules from './BreakRules.vue'
@@ -7,21 +8,23 @@ import OutlookRow from './OutlookRow.vue'
 import type { BreakModel } from './useBreak'
 
 /** One button; then why, the line, what may go wrong, and why not another ball. */
-const props = defineProps<{ breaks: BreakModel; directionDeg: number }>()
+const props = defineProps<{ section: { breaks: BreakModel } }>()
+const { directionDeg } = useDesk().shot
+const breaks = computed(() => props.section.breaks)
 
 const showsNumbers = ref(false)
-const answer = computed(() => props.breaks.answer.value)
+const answer = computed(() => breaks.value.answer.value)
 const state = computed(() =>
-  props.breaks.waiting.value
-    ? props.breaks.waiting.value
+  breaks.value.waiting.value
+    ? breaks.value.waiting.value
     : answer.value
-      ? t(props.breaks.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
-      : props.breaks.isBusy.value
+      ? t(breaks.value.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
+      : breaks.value.isBusy.value
         ? t('breaks.looking', { count: 0 })
         : '',
 )
 const call = computed(() => {
-  const { asked, outlook } = props.breaks
+  const { asked, outlook } = breaks.value
   const tell = (path: string, body: unknown) => (body ? `POST ${path}\n${JSON.stringify(body, null, 1)}\n` : '')
   return (
     tell('/api/breaks/plan', asked.value) +
@@ -32,7 +35,7 @@ const regions = computed(() =>
   (answer.value?.regions ?? []).map((region) => `${region.name} ${region.reds.length}`).join(', '),
 )
 const loss = computed(() => {
-  const { lost } = props.breaks
+  const { lost } = breaks.value
   if (lost.value === null) return ''
   return lost.value < 0.5 ? t('breaks.gained') : t('breaks.lost', { points: lost.value.toFixed(0) })
 })
@@ -165,7 +168,7 @@ const loss = computed(() => {
   </div>
 </template>
 
-<style scoped src="../pots/lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>
 <style scoped>
 .ask {
   display: flex;

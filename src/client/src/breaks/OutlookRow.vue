@@ -33,7 +33,7 @@ defineProps<{ outlook: OutlookModel; worth: string }>()
   </p>
 </template>
 
-<style scoped src="../pots/lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>
 <style scoped>
 .ask {
   display: flex;

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
-import type { ShelfModel } from '@/players/useShelf'
+import type { ShelfModel } from '@/shelf/useShelf'
 import type { SheetModel } from '@/sheet/useSheet'
 import { useBreak } from './useBreak'
 import type { LineUpModel } from './useLineUp'

@@ -11,7 +11,7 @@ import {
 } from '@/api/client'
 import { readStream } from '@/api/stream'
 import { useNewest } from '@/api/useNewest'
-import type { ShelfModel } from '@/players/useShelf'
+import type { ShelfModel } from '@/shelf/useShelf'
 import type { SheetModel } from '@/sheet/useSheet'
 import type { LineUpModel } from './useLineUp'
 import { useOutlook } from './useOutlook'

@@ -52,7 +52,7 @@ function takeSimpler() {
   </div>
 </template>
 
-<style scoped src="../pots/lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>
 <style scoped>
 dl {
   margin: 0;

@@ -63,7 +63,7 @@ const percent = (share: number) => `${Math.round(100 * share)}`
   </section>
 </template>
 
-<style scoped src="../pots/lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>
 <style scoped>
 .compare {
   flex: none;

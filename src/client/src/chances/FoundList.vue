@@ -54,4 +54,4 @@ const tidy = (value: number) => Math.round(value * 1000) / 1000
   </template>
 </template>
 
-<style scoped src="../pots/lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>

@@ -80,7 +80,7 @@ const pocketName = (id: string) => props.outline.pockets.find((pocket) => pocket
   </template>
 </template>
 
-<style scoped src="../pots/lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>
 <style scoped>
 .limits {
   display: flex;

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { ChanceQuestion, Outline, PlaceOnBed, Stroke } from '@/api/client'
 import { ballName } from '@/sheet/sheet'
-import type { Marks } from '@/sheet/useMarks'
+import type { Marks } from '@/laying/useMarks'
 import type { SheetModel } from '@/sheet/useSheet'
 import { t } from '@/words'
 import FoundList from './FoundList.vue'
@@ -120,7 +120,7 @@ function run(view: Exclude<ZoneSearch, 'none'>) {
   </div>
 </template>
 
-<style scoped src="../pots/lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>
 <style scoped>
 .line {
   justify-content: flex-start;

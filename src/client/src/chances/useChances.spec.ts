@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, effectScope, nextTick, ref } from 'vue'
 import type { Goal } from '@/api/client'
-import type { ShelfModel } from '@/players/useShelf'
+import type { ShelfModel } from '@/shelf/useShelf'
 import type { Shot } from '@/table/useShot'
 import { useChances } from './useChances'
 import { useComparison } from './useComparison'

@@ -1,7 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ask, type Chance, type ChanceQuestion, type Cueing, type Goal, type Simpler } from '@/api/client'
-import type { ShelfModel } from '@/players/useShelf'
+import type { ShelfModel } from '@/shelf/useShelf'
 import type { Shot } from '@/table/useShot'
 
 /** Strokes that are sampled at once, and those for which there is time once the hand rests. */

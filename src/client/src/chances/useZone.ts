@@ -14,7 +14,7 @@ import {
 } from '@/api/client'
 import { readStream } from '@/api/stream'
 import { useNewest } from '@/api/useNewest'
-import type { ShelfModel } from '@/players/useShelf'
+import type { ShelfModel } from '@/shelf/useShelf'
 import type { SheetModel } from '@/sheet/useSheet'
 
 /** What was asked for below the zone. */

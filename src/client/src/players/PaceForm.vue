@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { api, ask, type Player } from '@/api/client'
 import { t } from '@/words'
-import type { Bed } from './useShelf'
+import type { Bed } from '@/shelf/useShelf'
 
 /** A pace scale of one's own from a few strokes. */
 const props = defineProps<{ paces: NonNullable<Player['paces']>; bed: Bed }>()

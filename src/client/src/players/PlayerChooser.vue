@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import ListChooser from '@/app/ListChooser.vue'
+import ListChooser from '@/kit/ListChooser.vue'
 import { t } from '@/words'
-import type { ShelfModel } from './useShelf'
+import type { ShelfModel } from '@/shelf/useShelf'
 
 /** Who plays. */
 const props = defineProps<{ shelf: ShelfModel }>()

@@ -6,7 +6,7 @@ import { t } from '@/words'
 import PaceForm from './PaceForm.vue'
 import PlayerNumbers from './PlayerNumbers.vue'
 import PlayerSchool from './PlayerSchool.vue'
-import type { Bed } from './useShelf'
+import type { Bed } from '@/shelf/useShelf'
 
 /** A player: first what the hands do in pots and distances, then reach and school; milliradians stand behind Numbers. */
 const props = defineProps<{ player: Player; readOnly: boolean; bed: Bed }>()

@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { CueDocument, Player, Profile, TableDocument } from '@/api/client'
+import type { CueDocument, Player, TableDocument } from '@/api/client'
+import { useShared } from '@/desk/context'
 import { t } from '@/words'
 import CueForm from './CueForm.vue'
 import PlayerForm from './PlayerForm.vue'
 import ShelfList from './ShelfList.vue'
 import TableForm from './TableForm.vue'
 import { useShelfFile } from './useShelfFile'
-import type { ShelfItem, ShelfKind, ShelfModel } from './useShelf'
+import type { ShelfItem, ShelfKind } from '@/shelf/useShelf'
 
 /** Players, tables and cues: on the left who and what there is, on the right what one of them is like. */
-const props = defineProps<{ shelf: ShelfModel; profiles: Profile[] }>()
+const { shelf, profiles } = useShared()
 
 const kinds: ShelfKind[] = ['players', 'tables', 'cues']
 const kind = ref<ShelfKind>('players')
@@ -18,16 +19,14 @@ const chosen = ref<string | null>(null)
 const removed = ref<ShelfItem | null>(null)
 const notice = ref('')
 const chooser = ref<HTMLInputElement | null>(null)
-const file = useShelfFile(props.shelf)
+const file = useShelfFile(shelf)
 /** What is being edited; the shelf keeps what was saved. */
 const edited = ref<ShelfItem | null>(null)
 
 const inUse = computed(
-  () =>
-    ({ players: props.shelf.player.value, tables: props.shelf.table.value, cues: props.shelf.cue.value })[kind.value]
-      ?.id,
+  () => ({ players: shelf.player.value, tables: shelf.table.value, cues: shelf.cue.value })[kind.value]?.id,
 )
-const items = computed(() => (props.shelf.shelf.value?.[kind.value] ?? []) as ShelfItem[])
+const items = computed(() => (shelf.shelf.value?.[kind.value] ?? []) as ShelfItem[])
 
 watch(
   [items, kind],
@@ -45,22 +44,22 @@ function look(item: ShelfItem | undefined) {
 
 async function save() {
   notice.value = ''
-  if (edited.value && (await props.shelf.save(kind.value, edited.value))) notice.value = t('shelf.saved')
+  if (edited.value && (await shelf.save(kind.value, edited.value))) notice.value = t('shelf.saved')
 }
 
 async function copy() {
   const known = new Set(items.value.map((item) => item.id))
-  if (!chosen.value || !(await props.shelf.copy(kind.value, chosen.value))) return
+  if (!chosen.value || !(await shelf.copy(kind.value, chosen.value))) return
   look(items.value.find((item) => !known.has(item.id)))
 }
 
 async function remove() {
   const item = edited.value
-  if (item && (await props.shelf.remove(kind.value, item))) removed.value = item
+  if (item && (await shelf.remove(kind.value, item))) removed.value = item
 }
 
 async function bringBack() {
-  if (removed.value && (await props.shelf.bringBack(kind.value, removed.value.id))) removed.value = null
+  if (removed.value && (await shelf.bringBack(kind.value, removed.value.id))) removed.value = null
 }
 
 async function onFile() {
@@ -77,7 +76,7 @@ const take = (document: Player | TableDocument | CueDocument) => {
 <template>
   <main class="players" data-testid="players-page">
     <aside>
-      <el-radio-group v-model="kind" class="kinds" :aria-label="t('app.players')" data-testid="shelf-kind">
+      <el-radio-group v-model="kind" class="kinds" :aria-label="t('sections.players')" data-testid="shelf-kind">
         <el-radio-button v-for="one in kinds" :key="one" :value="one" :data-kind="one">{{
           t(`shelf.${one}`)
         }}</el-radio-button>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/words'
-import type { ShelfItem } from './useShelf'
+import type { ShelfItem } from '@/shelf/useShelf'
 
 /** Who and what there is: one's own first, then the house's. */
 defineProps<{ items: ShelfItem[]; chosen: string | null; inUse: string | null }>()

@@ -1,8 +1,8 @@
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
-import { download } from '@/app/download'
+import { download } from '@/kit/download'
 import { t } from '@/words'
-import type { ShelfModel } from './useShelf'
+import type { ShelfModel } from '@/shelf/useShelf'
 
 /** The shelf as a file, and a file taken to the shelf; a file that is wrong changes nothing. */
 export function useShelfFile(shelf: ShelfModel) {

@@ -66,4 +66,4 @@ const stunHeights = computed(() =>
   </div>
 </template>
 
-<style scoped src="./lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>

@@ -24,4 +24,4 @@ const emit = defineEmits<{ fix: [fix: Fix] }>()
   </div>
 </template>
 
-<style scoped src="./lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>

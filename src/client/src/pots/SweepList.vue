@@ -29,4 +29,4 @@ const emit = defineEmits<{ take: [cell: Cell] }>()
   </div>
 </template>
 
-<style scoped src="./lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>

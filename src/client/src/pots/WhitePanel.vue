@@ -102,4 +102,4 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
 }
 </style>
 
-<style scoped src="./lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>

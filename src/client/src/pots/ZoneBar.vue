@@ -38,4 +38,4 @@ const emit = defineEmits<{ putWanted: [place: PlaceOnBed] }>()
   </div>
 </template>
 
-<style scoped src="./lists.css"></style>
+<style scoped src="@/kit/lists.css"></style>

@@ -1,5 +1,5 @@
 import { computed, ref, type Ref } from 'vue'
-import type { Face } from '@/app/faces'
+import type { Face } from '@/kit/faces'
 import type { Fix, Outline, PlaceOnBed, PotPart, Stroke } from '@/api/client'
 import type { SheetModel } from '@/sheet/useSheet'
 import type { Shot } from '@/table/useShot'

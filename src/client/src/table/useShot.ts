@@ -1,5 +1,5 @@
 import { computed, nextTick, ref, shallowRef, toRaw, type Ref } from 'vue'
-import type { Units } from '@/app/usePreferences'
+import type { Units } from '@/kit/usePreferences'
 import type { Coefficients, Outline, Stroke } from '@/api/client'
 import { emptyState, nextRed, startStroke } from '@/sheet/sheet'
 import type { Server } from '@/sheet/useServer'

@@ -1,7 +1,7 @@
 import { useElementSize, useWindowSize } from '@vueuse/core'
 import { computed, type Ref } from 'vue'
 import type { Outline } from '@/api/client'
-import type { TurnChoice } from '@/app/usePreferences'
+import type { TurnChoice } from '@/kit/usePreferences'
 import { frame, mm, sizeOf, type Turn, type View } from './view'
 
 const fixed: Record<string, Turn> = { left: 0, bottom: 1, right: 2, top: 3 }

@@ -2,9 +2,6 @@
 export const app = {
   app: {
     sections: 'Sections',
-    table: 'Table',
-    break: 'Break',
-    players: 'Players & tables',
     player: 'Player',
     bench: 'Bench',
     theBench: 'The bench',
@@ -16,6 +13,8 @@ export const app = {
     backToStroke: 'Back to the stroke',
     chooser: 'Table, balls and cue',
   },
+  /** By the names of the registry (app/sections.ts). */
+  sections: { table: 'Table', break: 'Break', players: 'Players & tables' },
   faces: { lay: 'Lay', reading: 'Table', stroke: 'Stroke', aim: 'Aim', white: 'White', chance: 'Chance', zone: 'Zone' },
   view: {
     title: 'View',

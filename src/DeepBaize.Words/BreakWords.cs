@@ -1,0 +1,175 @@
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Words.Places;
+
+namespace DeepBaize.Words;
+
+/// <summary>Says a plan in sentences that a coach can read aloud.</summary>
+public static class BreakWords
+{
+    private const double Near = 0.35;
+    private const double AtCushion = 0.15;
+    private const double NoCost = 0.25;
+    private const double NoChance = 0.005;
+    private const double LeastFoul = 0.03;
+
+    /// <summary>A ball by its name; a red by what lies near it.</summary>
+    /// <param name="ball">The ball.</param>
+    /// <param name="frame">The frame in which it lies.</param>
+    /// <param name="marked">What a red in the open is called that the plan marks on the table; null to say where it lies.</param>
+    private static string Ball(BallId ball, FrameState frame, string? marked = null)
+    {
+        if (!BallSet.IsRed(ball)) return "the " + Names.Spoken(ball);
+        var place = frame.Balls.First(placed => placed.Ball == ball).Place;
+        if (frame.Reds == 1) return "the last red";
+        var colour = frame.Balls.Where(placed => placed.Ball >= BallId.Yellow).OrderBy(placed => placed.Place.DistanceTo(place))
+            .Cast<PlacedBall?>().FirstOrDefault();
+        // Only the red that is nearest to a colour is named after it.
+        if (colour is { } near && near.Place.DistanceTo(place) < Near
+            && frame.Balls.Where(placed => BallSet.IsRed(placed.Ball)).MinBy(placed => placed.Place.DistanceTo(near.Place)).Ball == ball)
+            return $"the red by the {Names.Spoken(near.Ball)}";
+        if (place.X < Measurements.BaulkLine) return "the red in baulk";
+        if (place.X > Measurements.Length - AtCushion) return "the red near the top cushion";
+        if (place.Y < AtCushion) return "the red near the yellow-side cushion";
+        return place.Y > Measurements.Width - AtCushion ? "the red near the green-side cushion" : marked
+            ?? $"the red {Landmarks.Describe(place, [.. frame.Balls.Where(placed => placed.Ball >= BallId.Yellow)], frame.Gauge)}";
+    }
+
+    /// <summary>The ball of a stroke of the line, as the plan marks it on the table.</summary>
+    /// <param name="step">The stroke.</param>
+    /// <param name="number">Its number in the line, from 1: later balls carry it on the table.</param>
+    public static string Marked(PlanStep step, int number) =>
+        Ball(step.Stroke.Pot.Ball, step.Before, number > 1 ? $"the red marked {number}" : "the marked red");
+
+    /// <summary>The answer in one sentence.</summary>
+    public static string Sentence(BreakPlan plan, string stroke)
+    {
+        var step = plan.Line[0];
+        var then = plan.Line.Count > 1 ? $"; then {Marked(plan.Line[1], 2)}" : "";
+        return $"{EventWords.Capital(Marked(step, 1))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}: "
+            + $"{ChanceWords.Say(step.Pot.Share)}{then}.";
+    }
+
+    /// <summary>A stroke of the line.</summary>
+    /// <param name="step">The stroke.</param>
+    /// <param name="number">Its number in the line, from 1: later balls carry it on the table.</param>
+    /// <param name="stroke">How it is played.</param>
+    public static string Step(PlanStep step, int number, string stroke) =>
+        $"{EventWords.Capital(Marked(step, number))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}.";
+
+    /// <summary>A fact; the frame is that of the next stroke, to name reds in it.</summary>
+    public static string Fact(PlanFact fact, FrameState next) => fact.Kind switch
+    {
+        FactKind.Opens => fact.Pots.Count > 0
+            ? $"It opens the {Names.Spoken(fact.Pots[0].Pot.Ball)} to the {Names.Spoken(fact.Pots[0].Pot.Pocket)}."
+            : $"It opens a pocket for the {Names.Spoken(BallOf(fact.Value))}.",
+        FactKind.Alternates => $"{EventWords.Capital(Count((int)fact.Value))} balls are on then: "
+            + $"{Verdict.Listed([.. fact.Pots.Select(pot => Ball(pot.Pot.Ball, next)).Distinct().Take(3)])}.",
+        FactKind.Angle => $"It leaves {fact.Value:0} degrees on {Ball(fact.Pots[0].Pot.Ball, next)}: the white can be moved from there.",
+        FactKind.Reach => $"{EventWords.Capital(Ball(fact.Pots[0].Pot.Ball, next))} is then reached without a rest.",
+        FactKind.Region => $"It comes from where most reds are: {fact.Value:0} {(fact.Value < 1.5 ? "is" : "are")} left there.",
+        FactKind.SurePot => $"The pot goes {ChanceWords.Say(fact.Value)}.",
+        _ => $"It scores {fact.Value:0}.",
+    };
+
+    /// <summary>Why not another ball.</summary>
+    public static string Other(OtherBall other, FrameState frame, RatedStroke best, BreakGoal goal)
+    {
+        var name = EventWords.Capital(Ball(other.Ball, frame));
+        if (other.Cost < (goal == BreakGoal.Secure ? NoChance : NoCost)) return $"{name} is as good.";
+        var why = other.Best.Pot.Share < best.Pot.Share - 0.05
+            ? $"it goes only {ChanceWords.Say(other.Best.Pot.Share)}"
+            : "it leaves less";
+        return $"{name} costs {(goal == BreakGoal.Secure ? $"{100 * other.Cost:0} frames in 100" : Points(other.Cost))}: {why}.";
+    }
+
+    /// <summary>What a visit is worth.</summary>
+    public static string Worth(double worth, FrameState frame, BreakGoal goal) => goal == BreakGoal.Secure
+        ? $"{FrameArithmetic.PointsToSecure(frame)} more points secure the frame: {ChanceWords.Say(worth)} with this visit, in your hands "
+            + $"(estimate)."
+        : $"About {worth:0} points from here, in your hands.";
+
+    /// <summary>How likely the whole line is.</summary>
+    public static string Odds(BreakPlan plan) => plan.Line.Count < 2
+        ? $"The pot: {100 * plan.Odds.All:0} in 100."
+        : $"{(plan.Line.Count == 2 ? "Both" : $"All {Count(plan.Line.Count)}")} strokes as meant: {100 * plan.Odds.All:0} in 100; the "
+            + $"hardest {ChanceWords.Say(plan.Odds.Least)}."
+            + (plan.Rests > 0 ? $" {EventWords.Capital(Count(plan.Rests))} with the rest or the other hand." : "");
+
+    /// <summary>Reds that are shut in.</summary>
+    public static string Pack(ClosedReds closed) => closed.After < closed.Before
+        ? $"{Reds(closed.Before - closed.After)} freed by this stroke; {Reds(closed.After)} stay shut in."
+        : $"{Reds(closed.After)} cannot be potted where they lie: the pack stays closed.";
+
+    /// <summary>A way on when a colour stands in the way, with its risk.</summary>
+    public static string Remedy(Remedy remedy, FrameState frame)
+    {
+        var pot = remedy.Best.Stroke.Pot;
+        var way = remedy.Pushed is { } pushed
+            ? $"Push the {Names.Spoken(pushed)}: {Ball(pot.Ball, frame)} to the {Names.Spoken(pot.Pocket)}, then the white into it"
+            : $"{EventWords.Capital(Ball(pot.Ball, frame))} to the {Names.Spoken(pot.Pocket)}";
+        var risk = remedy.Pushed is null
+            ? $"the pot {ChanceWords.Say(remedy.Best.Pot.Share)}"
+            : $"pot {ChanceWords.Say(remedy.Best.Pot.Share)}, pot and push {ChanceWords.Say(remedy.Pushes.Share)}";
+        var foul = remedy.Fouls.Share >= LeastFoul ? $", foul {ChanceWords.Say(remedy.Fouls.Share)}" : "";
+        return $"{way}; {risk}, all free then {ChanceWords.Say(remedy.Frees.Share)}{foul}.";
+    }
+
+    /// <summary>What visits that were played out came to.</summary>
+    public static string Outlook(VisitPoints visits, int target, Chance reached) =>
+        $"{visits.Points.Count} visits played out: {visits.Mean:0} points on average, {target} or more in {reached.Count} of them; the "
+            + $"best {visits.Points.Max()}.";
+
+    /// <summary>What the opponent gets after a miss.</summary>
+    /// <param name="chance">Chance that the opponent pots.</param>
+    /// <param name="isOpponentKnown">False when nobody said who the opponent is.</param>
+    public static string Miss(double chance, bool isOpponentKnown)
+    {
+        var opponent = isOpponentKnown ? "the opponent" : "an opponent like you";
+        return chance switch
+        {
+            > 0.75 => $"when missed, {opponent} pots {ChanceWords.Say(chance)}.",
+            > 0.4 => $"when missed, {opponent} pots about {ChanceWords.Say(chance)}.",
+            _ => $"when missed, little is left: {ChanceWords.Say(chance)}.",
+        };
+    }
+
+    /// <summary>The arithmetic of a frame.</summary>
+    public static string Arithmetic(FrameState frame)
+    {
+        var remaining = FrameArithmetic.PointsRemaining(frame);
+        var words = $"{EventWords.Capital(BallsOn.Words(frame.On))} is on; {remaining} left on the table.";
+        var behind = frame.Scores.Opponent - frame.Scores.Player;
+        if (behind > remaining)
+        {
+            var needed = FrameArithmetic.Snookers(behind, remaining, FrameArithmetic.LeastPenalty(frame.On)).ToTie;
+            return FrameArithmetic.CanBeSaved(frame)
+                ? $"{words} {behind} behind: {needed} {(needed == 1 ? "snooker" : "snookers")} needed."
+                : $"{words} {behind} behind: it cannot be saved.";
+        }
+
+        var pots = FrameArithmetic.FewestPots(frame, 50);
+        return frame.Break < 50 && pots is { } fifty ? $"{words} {fifty} more pots make fifty at best." : words;
+    }
+
+    private static string Reds(int count) => count == 1 ? "one red" : $"{Count(count)} reds";
+
+    private static string Points(double cost) => cost < 1.5 ? "a point" : $"{Math.Round(cost):0} points";
+
+    private static string Count(int count) =>
+        count switch
+        {
+            1 => "one",
+            2 => "two",
+            3 => "three",
+            4 => "four",
+            5 => "five",
+            6 => "six",
+            _ => count.ToString(System.Globalization.CultureInfo.InvariantCulture)
+        };
+
+    private static BallId BallOf(double value) => BallSet.Colours.First(colour => BallValue.Of(colour) == (int)value);
+}

@@ -1,0 +1,22 @@
+using DeepBaize.Planning.Leaves;
+using DeepBaize.Table;
+
+namespace DeepBaize.Words;
+
+/// <summary>Says how likely something is.</summary>
+public static class ChanceWords
+{
+    /// <summary>A chance in tenths; near its ends in twentieths.</summary>
+    public static string Say(double share) => share switch
+    {
+        >= 0.985 => "nearly always",
+        >= 0.93 => "19 in 20",
+        < 0.005 => "never",
+        < 0.03 => "hardly ever",
+        < 0.07 => "1 in 20",
+        _ => $"{Math.Round(share * 10, MidpointRounding.AwayFromZero):0} in 10",
+    };
+
+    /// <summary>A pot and its chance.</summary>
+    public static string Say(LeavePot pot) => $"{Names.Spoken(pot.Pot.Ball)} to the {Names.Spoken(pot.Pot.Pocket)}, {Say(pot.Chance)}";
+}

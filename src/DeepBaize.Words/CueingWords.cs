@@ -1,0 +1,62 @@
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Table;
+
+namespace DeepBaize.Words;
+
+/// <summary>Says how a stroke is cued.</summary>
+public static class CueingWords
+{
+    /// <summary>How the cue is held up: "the rest", "a stretch".</summary>
+    public static string Way(BridgeWay way) => way switch
+    {
+        BridgeWay.Plain => "plain stance",
+        BridgeWay.Stretched => "stretch",
+        BridgeWay.Rest => "the rest",
+        BridgeWay.RestWithExtension => "the rest with its extension",
+        BridgeWay.Spider => "the spider",
+        BridgeWay.SwanNeck => "the swan neck",
+        BridgeWay.OtherHand => "the other hand",
+        _ => "out of reach",
+    };
+
+    /// <summary>Where the player stands and how, in a sentence.</summary>
+    public static string Say(CueingAnswer cueing)
+    {
+        var side = Names.Spoken(cueing.Best.Side);
+        var stance = cueing.Best.Way switch
+        {
+            BridgeWay.Plain => $"Plain stance at the {side}",
+            BridgeWay.Stretched => $"Stretch from the {side}",
+            BridgeWay.OutOfReach => "Out of reach with what is at hand",
+            var way => EventWords.Capital($"{Way(way)} from the {side}"),
+        };
+        var bridge = cueing.Bridge switch
+        {
+            { IsOnCushion: true, Length: < 0.2 } => ", short bridge on the cushion",
+            { IsOnCushion: true } => ", bridge on the cushion",
+            { Over: { } over } when !cueing.NeedsRest => $", bridge over the {Names.Spoken(over)}",
+            _ => "",
+        };
+        var grows = cueing.Factor > 1.045
+            && cueing.Best.Way != BridgeWay.OutOfReach ? $" The scatter grows by {100 * (cueing.Factor - 1):0} in 100." : "";
+        var raised = cueing.ElevationDegrees is > ButtRaise.LeastDegrees + 0.5 and <= CueingAnswer.LevelDegrees
+            ? $" Butt up {cueing.ElevationDegrees:0} degrees." : "";
+        return $"{stance}{bridge}.{raised}{grows}";
+    }
+
+    /// <summary>What the player is to mind; empty when there is nothing.</summary>
+    public static IReadOnlyList<string> Cautions(CueingAnswer cueing, double hardestPace)
+    {
+        var cautions = new List<string>();
+        if (cueing.ElevationDegrees > ButtRaise.MostDegrees)
+            cautions.Add("The tip cannot get there with an ordinary stroke: play higher on the white.");
+        else if (cueing.IsRaised)
+            cautions.Add($"The butt is up about {cueing.ElevationDegrees:0} degrees: the white hops and swerves, which is not "
+                + $"simulated yet.");
+        if (cueing.HardestPace < Physics.Balls.Pace.Hardest)
+            cautions.Add($"Not harder than {StrokeWords.PaceInWords(hardestPace)} from there.");
+        if (cueing.Best.Way == BridgeWay.Stretched) cautions.Add("Keep a foot on the floor.");
+        if (cueing.Bridge.Over is { } over && !cueing.NeedsRest) cautions.Add($"Mind the {Names.Spoken(over)}: touching it is a foul.");
+        return cautions;
+    }
+}

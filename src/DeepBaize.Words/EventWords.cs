@@ -1,0 +1,28 @@
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Table;
+
+namespace DeepBaize.Words;
+
+/// <summary>Says what happens at an event.</summary>
+public static class EventWords
+{
+    /// <summary>One event of a shot in words.</summary>
+    public static string Describe(ShotEvent told)
+    {
+        var ball = Capital(Names.Spoken(told.Balls[0].Ball));
+        return told.Kind switch
+        {
+            ShotEventKind.Strike => "White leaves the tip",
+            ShotEventKind.Rolls => $"{ball} begins to roll",
+            ShotEventKind.Stops => $"{ball} stops",
+            ShotEventKind.Ball => $"{ball} meets {Names.Spoken(told.Balls[1].Ball)}",
+            ShotEventKind.Cushion => $"{ball} off the {Names.Spoken(told.Cushion!.Value)}",
+            ShotEventKind.Jaw => $"{ball} off a jaw of the {Names.Spoken(told.Pocket!.Value)}",
+            ShotEventKind.Pocket => $"{ball} falls into the {Names.Spoken(told.Pocket!.Value)}",
+            _ => throw new ArgumentOutOfRangeException(nameof(told), told.Kind, "Unknown kind of event."),
+        };
+    }
+
+    /// <summary>Words as the beginning of a sentence.</summary>
+    public static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
+}

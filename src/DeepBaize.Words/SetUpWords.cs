@@ -1,0 +1,44 @@
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Words.Places;
+
+namespace DeepBaize.Words;
+
+/// <summary>The words of a set-up sheet: distances from two cushions and landmarks, so that a helper can lay a position by hand.</summary>
+public static class SetUpWords
+{
+    /// <summary>The reds when they stand in the triangle.</summary>
+    public const string RackName = "15 reds";
+
+    /// <summary>Where the triangle stands.</summary>
+    public const string Rack = "in the triangle, its point just above the pink spot";
+
+    /// <summary>A distance from a cushion: "900 mm from the baulk cushion".</summary>
+    public static string From(CushionId cushion, double metres, LengthUnits units) =>
+        $"{Lengths.Measured(metres, units)} from the {Names.Spoken(cushion)}";
+
+    /// <summary>Where a ball stands, and what it touches.</summary>
+    public static string Where(MeasuredBall ball)
+    {
+        if (ball.OnSpot is { } spot) return spot == ball.Ball ? "on its spot" : $"on the {Names.Spoken(spot)} spot";
+        var parts = new List<string>();
+        if (ball.Touching.Count == 0 || !ball.Landmark.StartsWith("touching", StringComparison.Ordinal)) parts.Add(ball.Landmark);
+        parts.AddRange(ball.Frozen.Select(cushion => $"frozen to the {Names.Spoken(cushion)}")
+            .Where(_ => !ball.Landmark.StartsWith("tight", StringComparison.Ordinal)));
+        if (ball.Touching.Count > 0) parts.Add("touches " + string.Join(", ", ball.Touching.Select(Named)));
+        return string.Join("; ", parts);
+    }
+
+    /// <summary>A ball with the number of a red.</summary>
+    public static string Named(BallId ball) => BallSet.IsRed(ball) ? $"red {Names.Text(ball)[3..]}" : Names.Spoken(ball);
+
+    /// <summary>What a mark is called.</summary>
+    public static string Named(MarkKind kind) => kind switch
+    {
+        MarkKind.WhitePlace => "place of the white",
+        MarkKind.Target => "target",
+        MarkKind.Gate => "gate",
+        MarkKind.Zone => "zone",
+        _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "Unknown mark."),
+    };
+}

@@ -1,0 +1,118 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Words.Places;
+
+namespace DeepBaize.Words;
+
+/// <summary>
+/// The one sentence that answers the player: what happens to the ball, the contact, the strike, the pace, and where the white stops; and
+/// why, from facts of the simulation.
+/// </summary>
+/// <param name="Sentence">The whole sentence.</param>
+/// <param name="Result">What happens to the ball: the first part.</param>
+/// <param name="Contact">The contact; null when no ball is met.</param>
+/// <param name="Height">The height of the tip; null without a stroke.</param>
+/// <param name="Side">The side.</param>
+/// <param name="Pace">The pace.</param>
+/// <param name="White">Where the white stops.</param>
+/// <param name="Because">Why.</param>
+public sealed record Verdict(
+    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string Because)
+{
+    /// <summary>Composes it.</summary>
+    /// <param name="outcome">What came of the stroke.</param>
+    /// <param name="record">Everything that happened.</param>
+    /// <param name="strike">The stroke; null when the white set off by itself.</param>
+    /// <param name="conditions">The table, the balls and the cue.</param>
+    /// <param name="knownResult">What happens to the ball, where more is known than the outcome tells.</param>
+    public static Verdict Compose(
+        ShotOutcome outcome, ShotRecord record, Strike? strike, PlayingConditions conditions, string? knownResult = null)
+    {
+        var result = knownResult ?? ResultOf(outcome);
+        var contact = outcome.FirstContact is { } first ? ContactWords.Describe(first.Fraction) : null;
+        var radius = conditions.Balls.Radius;
+        var height = strike is { } struck ? StrokeWords.Height(StrokeWords.ToTips(struck.Height, radius)) : null;
+        var side = strike is { } aside ? StrokeWords.Side(StrokeWords.ToTips(aside.Side, radius)) : null;
+        var pace = strike is { } paced ? StrokeWords.PaceInWords(conditions.Cue.Paces.FromSpeed(paced.WhiteSpeed)) : null;
+        var white = WhiteStops(outcome, conditions.Gauge);
+        var how = string.Join(", ", new[] { contact, height, side, pace }.OfType<string>());
+        var sentence = string.Join(
+            " ", new[] { result, how.Length > 0 ? EventWords.Capital(how) + "." : "", white }.Where(part => part.Length > 0));
+        if (strike is { IsMiscueRisk: true }) sentence += " A miscue threatens: the tip is outside half the ball.";
+        return new Verdict(sentence, result, contact, height, side, pace, white, BecauseOf(outcome, record, conditions));
+    }
+
+    private static string ResultOf(ShotOutcome outcome)
+    {
+        if (outcome.FirstContact is not { } contact)
+            return outcome.IsInOff ? "No ball is met and the white goes in." : "No ball is met.";
+        var met = EventWords.Capital(Names.Spoken(contact.Ball));
+        var pots = outcome.Potted.Where(potted => potted.Ball != BallId.Cue).ToList();
+        var own = pots.FindIndex(potted => potted.Ball == contact.Ball);
+        var words = own >= 0 ? $"{met} to the {Names.Spoken(pots[own].Pocket)}." : $"{met} stays up.";
+        var others = pots.Where((_, i) => i != own).Select(potted => $"{Names.Spoken(potted.Ball)} to the {Names.Spoken(potted.Pocket)}")
+            .ToList();
+        if (others.Count > 0) words += $" Also {string.Join(" and ", others)}.";
+        return words;
+    }
+
+    private static string WhiteStops(ShotOutcome outcome, BallGauge gauge)
+    {
+        if (outcome.IsInOff)
+            return $"In-off: the white falls into the {Names.Spoken(outcome.Potted.First(potted => potted.Ball == BallId.Cue).Pocket)}.";
+        if (outcome.End == ShotEnd.TimeLimit) return $"The balls were still moving after {outcome.Duration:0} seconds.";
+        var white = outcome.Final.First(ball => ball.Ball == BallId.Cue).State.Place;
+        var others = outcome.Final.Where(ball => ball.Ball != BallId.Cue).Select(ball => new PlacedBall(ball.Ball, ball.State.Place))
+            .ToList();
+        return $"The white stops {Landmarks.Describe(white, others, gauge)}.";
+    }
+
+    private static string BecauseOf(ShotOutcome outcome, ShotRecord record, PlayingConditions conditions)
+    {
+        var reasons = new List<string>();
+        if (outcome.FirstContact is { } contact)
+            reasons.Add($"the white {Arrival(contact.White, conditions.Balls.Radius)} when it meets the {Names.Spoken(contact.Ball)}");
+        if (outcome.WhiteCushions.Count > 0)
+            reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}comes off {Cushions(outcome.WhiteCushions)}");
+
+        var second = record.Events.FirstOrDefault(told =>
+            told.Kind == ShotEventKind.Ball && told.Balls[0].Ball == BallId.Cue && told.Balls[1].Ball != outcome.FirstContact?.Ball);
+        if (second is not null) reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}runs into the {Names.Spoken(second.Balls[1].Ball)}");
+        if (reasons.Count == 0) reasons.Add("the white meets nothing on its way");
+        return $"Because {Listed(reasons)}.";
+    }
+
+    private static string Cushions(IReadOnlyList<CushionId> met)
+    {
+        const int most = 4;
+        var names = met.Take(most).Select(cushion => Names.Spoken(cushion).Replace(" cushion", "", StringComparison.Ordinal)).ToList();
+        if (met.Count > most) return $"the {string.Join(", ", names)} and {met.Count - most} more cushions";
+        return $"the {Listed(names)} cushion{(names.Count > 1 ? "s" : "")}";
+    }
+
+    /// <summary>What the white does on arrival, from its spin against the rolling rate along its path.</summary>
+    private static string Arrival(in BallState white, double radius)
+    {
+        return SpinOf.Roll(white, radius) switch
+        {
+            > 1.05 => "carries more topspin than a rolling ball",
+            > 0.9 => "rolls",
+            > 0.15 => "still slides with a little topspin",
+            > -0.15 => "slides without spin",
+            > -0.6 => "still carries back-spin",
+            _ => "carries strong back-spin",
+        };
+    }
+
+    /// <summary>Things one after the other: "a, b and c".</summary>
+    public static string Listed(IReadOnlyList<string> words) => words.Count switch
+    {
+        1 => words[0],
+        2 => $"{words[0]} and {words[1]}",
+        _ => $"{string.Join(", ", words.Take(words.Count - 1))} and {words[^1]}",
+    };
+}

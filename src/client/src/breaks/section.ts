@@ -1,0 +1,23 @@
+import { computed } from 'vue'
+import { defineSection } from '@/desk/section'
+import BreakPanel from './BreakPanel.vue'
+import BreakPlan from './BreakPlan.vue'
+import { useBreak } from './useBreak'
+import { useLineUp } from './useLineUp'
+
+/** The same table, and a plan for the visit. */
+export default defineSection({
+  use: (desk, isOpen) => {
+    const lineUp = useLineUp(desk.model)
+    const breaks = useBreak(desk.model, desk.shelf, lineUp, isOpen, () => desk.playback.reset())
+    /** While a plan is shown its sentence stands for the stroke's; another ball that was touched has its own. */
+    const said = computed(() => {
+      const answer = breaks.answer.value
+      if (!answer || breaks.isOld.value || breaks.other.value) return undefined
+      return { sentence: answer.sentence, words: answer.decisive }
+    })
+    return { breaks, said, pick: breaks.touch, lineUp: lineUp.asked }
+  },
+  bench: BreakPanel,
+  overlay: BreakPlan,
+})

@@ -1,0 +1,153 @@
+import { computed, ref, shallowRef, type Ref } from 'vue'
+import type { Outline, PotPart, Stroke } from '@/api/client'
+import { sharedFaces, type Face } from '@/kit/faces'
+import { useChances } from '@/chances/useChances'
+import { useComparison } from '@/chances/useComparison'
+import { useZone } from '@/chances/useZone'
+import { usePlayback } from '@/motion/usePlayback'
+import { useBench } from '@/pots/useBench'
+import { usePicking } from '@/pots/usePicking'
+import { useReading } from '@/pots/useReading'
+import { useWhere } from '@/pots/useWhere'
+import { useFiles } from '@/book/useFiles'
+import { useKeeping } from '@/book/useKeeping'
+import { useLaying } from '@/laying/useLaying'
+import { useMarks } from '@/laying/useMarks'
+import { usePositions } from '@/book/usePositions'
+import { t } from '@/words'
+import type { Shared } from './context'
+import type { DeskSection, SectionModel } from './section'
+import { useView } from '@/table/useView'
+import { useCommands } from './useCommands'
+import { useShot } from '@/table/useShot'
+
+/**
+ * Everything on and around the table, whichever section is open: the shot that is asked, what is said about it, and what the bench needs.
+ *
+ * @param outline - The table in use.
+ * @param room - What holds the drawing: how the table stands and how large it is follows from its size.
+ * @param drawing - The drawing of the table, for a picture of it.
+ */
+export function createDesk(
+  { model, server, preferences, shelf }: Shared,
+  outline: () => Outline,
+  room: Ref<HTMLElement | null>,
+  drawing: () => SVGSVGElement | null,
+) {
+  /** The section that is open, once it is loaded. */
+  const open = shallowRef<{ parts: DeskSection; model: SectionModel } | null>(null)
+  const positions = usePositions(model)
+  const face = ref<Face>('stroke')
+  const told = ref<number | null>(null)
+  const selects = ref(false)
+  const shot = useShot(
+    model,
+    outline,
+    server,
+    preferences.units,
+    shelf.coefficients,
+    () => open.value?.model.lineUp?.value ?? null,
+    () => playback.reset(),
+  )
+  const { prediction, pot } = shot
+  const { view, width, inset } = useView(outline, preferences.turn, () => shot.directionDeg.value, room)
+  const playback = usePlayback(prediction, model.balls)
+  const picking = usePicking(model, prediction)
+  const reading = useReading(
+    model,
+    computed(() => face.value === 'reading' || picking.picked.value !== null),
+    shelf.coefficients,
+  )
+  const where = useWhere(shot.request, () => 2 * outline().ballRadius)
+  const bench = useBench({ model, shot, picking, where, face, outline, beforeChange: () => playback.reset() })
+  const { isHidden, take } = bench
+  const zone = useZone(model, shelf, () => 2 * outline().ballRadius)
+  const chances = useChances(shot, shelf, zone.goal)
+  const comparison = useComparison(chances)
+  /** True unless the bench shows what all sections share: positions, files, how the table is seen. */
+  const showsSection = computed(() => !sharedFaces.includes(face.value))
+  const marks = useMarks(model, outline)
+  const laying = useLaying(model, shot, () => preferences.units.value)
+  const files = useFiles(model, laying, drawing)
+  const keeping = useKeeping(model, server, shot.askAnew)
+  const commands = useCommands({ model, shot, playback, bench, positions, laying, files, keeping, preferences, face })
+
+  const shown = computed(() => (isHidden.value ? null : prediction.value))
+  /** The stroke as it is played: with the aim that was found while the pot is kept. */
+  const stroke = computed<Stroke>(() => ({ ...model.stroke.value, directionDeg: shot.directionDeg.value }))
+  const inQuestion = computed(
+    () => picking.picked.value ?? (face.value === 'reading' ? (model.pot.value?.ball ?? null) : null),
+  )
+  const entries = computed(() => (inQuestion.value ? reading.entriesOf(inQuestion.value) : []))
+  const rest = computed(() => prediction.value?.final.find((ball) => ball.id === 'cue') ?? null)
+  /** What the section says in place of the stroke's verdict. */
+  const said = computed(() =>
+    showsSection.value && !playback.active.value ? open.value?.model.said?.value : undefined,
+  )
+  const playerName = computed(() => shelf.player.value?.name ?? t('app.player'))
+
+  function pick(ball: string, more: boolean) {
+    const takes = open.value?.model.pick
+    if (takes && showsSection.value) takes(ball)
+    else if (commands.canLay.value) laying.pick(ball, more)
+    else bench.pick(ball)
+  }
+
+  /** Puts a stroke that was kept back on the sheet, with its pot. */
+  function recall(index: number) {
+    const plan = comparison.kept.value[index]?.question
+    if (!plan) return
+    model.setPot({ ...plan.pot, part: (plan.pot.part ?? 'opening') as PotPart })
+    take({ pace: plan.strike.pace ?? model.stroke.value.pace, side: plan.strike.side, height: plan.strike.height })
+  }
+
+  function removeBall(ball: string) {
+    if (laying.chosen.value.includes(ball)) laying.remove()
+    else model.remove(ball)
+  }
+
+  return {
+    model,
+    server,
+    preferences,
+    shelf,
+    outline,
+    positions,
+    face,
+    told,
+    selects,
+    shot,
+    prediction,
+    pot,
+    playback,
+    picking,
+    reading,
+    where,
+    bench,
+    zone,
+    chances,
+    comparison,
+    open,
+    view,
+    width,
+    inset,
+    showsSection,
+    marks,
+    laying,
+    files,
+    keeping,
+    commands,
+    shown,
+    stroke,
+    inQuestion,
+    entries,
+    rest,
+    said,
+    playerName,
+    pick,
+    recall,
+    removeBall,
+  }
+}
+
+export type Desk = ReturnType<typeof createDesk>

@@ -1,0 +1,40 @@
+import type { Component, Ref } from 'vue'
+import type { ShotQuestion } from '@/table/usePrediction'
+import type { Desk } from './createDesk'
+
+/** A sentence that stands in place of the stroke's own, and its decisive words. */
+export interface Said {
+  sentence: string
+  words: string[]
+}
+
+/** What a section holds, and what of the table it takes over while its bench is shown. All of it is optional. */
+export interface SectionModel {
+  /** What the line above the table says. */
+  said?: Ref<Said | undefined>
+  /** Takes a ball that was touched. */
+  pick?: (ball: string) => void
+  /** Other rules than the frame's, by which strokes are asked. */
+  lineUp?: Ref<ShotQuestion['lineUp']>
+}
+
+/** A section on the table: what it puts beside, on and under it. Each component is given the section's model as its property `section`. */
+export interface DeskSection<M extends SectionModel = SectionModel> {
+  /** Makes the model, once, when the section is opened first. */
+  use: (desk: Desk, isOpen: () => boolean) => M
+  /** Stands at the head of the bench, whatever it shows. */
+  tabs?: Component
+  bench: Component
+  overlay?: Component
+  strip?: Component
+}
+
+/** Where a section is listed: its address, and what is loaded when it is opened. */
+export type SectionEntry = { name: string; path: string } & (
+  | { kind: 'desk'; load: () => Promise<{ default: unknown }> }
+  | { kind: 'page'; load: () => Promise<{ default: Component }> }
+)
+export type DeskEntry = SectionEntry & { kind: 'desk' }
+
+/** Lets a section say its model's type; the desk knows only what all of them share. */
+export const defineSection = <M extends SectionModel>(section: DeskSection<M>) => section

@@ -1,0 +1,142 @@
+import { useEventListener } from '@vueuse/core'
+import { computed, onMounted, watch, type Ref } from 'vue'
+import { faceKeys, type Face } from '@/kit/faces'
+import type { PreferenceModel, TurnChoice } from '@/kit/usePreferences'
+import type { Playback } from '@/motion/usePlayback'
+import type { Bench } from '@/pots/useBench'
+import type { Files } from '@/book/useFiles'
+import type { Keeping } from '@/book/useKeeping'
+import type { Laying } from '@/laying/useLaying'
+import type { Positions } from '@/book/usePositions'
+import type { SheetModel } from '@/sheet/useSheet'
+import { t } from '@/words'
+import type { Shot } from '@/table/useShot'
+
+/** The position of the house with which a first visit begins. */
+const firstShown = 'Black off its spot'
+
+const turns: TurnChoice[] = ['left', 'bottom', 'right', 'top', 'player']
+
+/** What is done to the sheet from the bar and by keys, wherever the focus is. */
+export function useCommands(parts: {
+  model: SheetModel
+  shot: Shot
+  playback: Playback
+  bench: Bench
+  positions: Positions
+  laying: Laying
+  files: Files
+  keeping: Keeping
+  preferences: PreferenceModel
+  face: Ref<Face>
+}) {
+  const { model, shot, playback, bench, positions, laying, files, preferences, face } = parts
+
+  async function save() {
+    const opened = model.sheet.value.opened
+    if (!opened || opened.isHouse || !(await positions.save())) face.value = 'save'
+  }
+
+  const toggle = (other: Face) => (face.value = face.value === other ? 'stroke' : other)
+
+  function showPositions() {
+    toggle('open')
+    positions.alike.value = null
+    if (face.value === 'open') void positions.find('')
+  }
+
+  async function openPosition(id: string) {
+    playback.reset()
+    if (!(await positions.open(id))) return
+    shot.afterOpening()
+    face.value = 'stroke'
+  }
+
+  function goBack(way: 'undo' | 'redo') {
+    playback.reset()
+    laying.choose([])
+    shot.letGo()
+    model[way]()
+  }
+
+  function clear() {
+    playback.reset()
+    laying.choose([])
+    model.clear()
+    face.value = 'lay'
+  }
+
+  const turnOn = () => preferences.set({ turn: turns[(turns.indexOf(preferences.turn.value) + 1) % turns.length]! })
+
+  function playOrPause() {
+    if (playback.running.value) playback.pause()
+    else playback.run()
+  }
+
+  const plainKeys: Record<string, () => void> = {
+    p: playOrPause,
+    n: () => playback.step(),
+    k: () => model.pot.value && bench.keepPot(!model.keepPot.value),
+    m: () => void laying.mirrorAll(),
+    v: () => turnOn(),
+    r: () => shot.layRed(),
+    c: () => void shot.layColours(),
+    delete: () => laying.chosen.value.length > 0 && laying.remove(),
+    '?': () => toggle('help'),
+  }
+  const commandKeys: Record<string, (shift: boolean) => void> = {
+    s: () => void save(),
+    z: (shift) => goBack(shift ? 'redo' : 'undo'),
+    c: () => void files.copy(),
+  }
+
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    const target = event.target as HTMLElement
+    const typing = target instanceof HTMLInputElement && target.type !== 'checkbox' && target.type !== 'radio'
+    const key = event.key.toLowerCase()
+    if (event.ctrlKey || event.metaKey) {
+      if (!commandKeys[key] || (typing && key !== 's')) return
+      if (key === 'c' && !window.getSelection()?.isCollapsed) return
+      commandKeys[key](event.shiftKey)
+    } else if (typing || event.altKey) return
+    else if (faceKeys[key]) face.value = faceKeys[key]
+    else if (plainKeys[key]) plainKeys[key]()
+    else return
+    event.preventDefault()
+  })
+
+  useEventListener(window, 'paste', (event: ClipboardEvent) => {
+    const text = event.clipboardData?.getData('text/plain') ?? ''
+    if (event.target instanceof HTMLInputElement || !text.trim()) return
+    face.value = 'files'
+    void files.read(new Blob([text]), t('files.pasted'))
+    event.preventDefault()
+  })
+
+  onMounted(async () => {
+    await model.whenReady()
+    if (!model.isFresh) {
+      await (model.sheet.value.raw.length > 0 ? parts.keeping.settle() : parts.keeping.send())
+      return
+    }
+    if (await parts.keeping.takeOver()) return
+    await positions.find(firstShown)
+    const first = positions.positions.value.find((position) => position.isHouse)
+    await positions.find('')
+    if (first) await openPosition(first.id)
+  })
+
+  // Balls are chosen on the face that lays them.
+  watch(face, (now) => now !== 'lay' && laying.choose([]))
+
+  return {
+    save,
+    toggle,
+    showPositions,
+    openPosition,
+    undo: () => goBack('undo'),
+    redo: () => goBack('redo'),
+    clear,
+    canLay: computed(() => face.value === 'lay' || face.value === 'presets'),
+  }
+}
