@@ -42,7 +42,7 @@ internal static class LongChecks
     /// <summary>The club player's visits are short and the most of them chance: it takes more of them.</summary>
     private static readonly ArenaSize LongRecord = new(400, 8, 1000, 100_000);
 
-    private static readonly ArenaSize Small = new(150, 8, 250, 70_000);
+    private static readonly ArenaSize Small = new(60, 8, 250, 70_000);
     private static readonly ArenaSize Curve = new(60, 4, 0, 80_000);
 
     private static readonly string[] Contestants = ["potter", "one-ahead", "planner"];

@@ -14,6 +14,8 @@ public static class Sharing
     /// <param name="cancel">Stops the loop.</param>
     public static ParallelOptions Options(int most, CancellationToken cancel) => new()
     {
-        TaskScheduler = null, MaxDegreeOfParallelism = most == 0 ? Threads : most, CancellationToken = cancel,
+        TaskScheduler = null,
+        MaxDegreeOfParallelism = most == 0 ? Threads : most,
+        CancellationToken = cancel,
     };
 }
