@@ -9,6 +9,7 @@ using DeepBaize.Web.Compute;
 using DeepBaize.Web.Exchange;
 using DeepBaize.Web.Health;
 using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Outline;
 using DeepBaize.Web.Paces;
 using DeepBaize.Web.Players;
@@ -50,7 +51,9 @@ builder.Services.AddSerilog(log => log.ReadFrom.Configuration(builder.Configurat
 builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = PlainStatus.Explain);
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddPackedText();
-builder.Services.AddOpenApi(document => document.AddSchemaTransformer(PlainNumber.DescribeAsync));
+builder.Services.AddOpenApi(document => document
+    .AddSchemaTransformer(PlainNumber.DescribeAsync)
+    .AddSchemaTransformer(CodesAttribute.DescribeAsync));
 builder.Services.AddSingleton(TimeProvider.System);
 // Who stops the server does not wait for plans.
 builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(1));

@@ -1,4 +1,7 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Table;
@@ -15,6 +18,27 @@ public static class BreakWords
     private const double NoCost = 0.25;
     private const double NoChance = 0.005;
     private const double LeastFoul = 0.03;
+
+    /// <summary>No pot was found.</summary>
+    /// <param name="frame">The frame.</param>
+    /// <param name="wishes">What the player rules out.</param>
+    public static string NothingOn(FrameState frame, BreakWishes wishes)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        var on = BallsOn.Words(frame.On);
+        return wishes == BreakWishes.Free
+            ? $"No pot is on: {on} cannot be potted from here. What do you leave?"
+            : $"With what you rule out no pot is on: {on} cannot be potted so.";
+    }
+
+    /// <summary>How a stroke of the plan is played.</summary>
+    public static string Dial(PlannedStroke stroke, PlayingConditions conditions)
+    {
+        ArgumentNullException.ThrowIfNull(stroke);
+        var words = StrokeWords.Stroke(Dials.Of(stroke.Strike), conditions);
+        return char.ToLowerInvariant(words[0]) + words[1..]
+            + (stroke.Way > BridgeWay.Stretched ? $", with {CueingWords.Way(stroke.Way)}" : "");
+    }
 
     /// <summary>A ball by its name; a red by what lies near it.</summary>
     /// <param name="ball">The ball.</param>

@@ -19,6 +19,9 @@ public static class CueingWords
         _ => "out of reach",
     };
 
+    /// <summary>Where the player may stand, and how.</summary>
+    public static string Say(Stance stance) => $"{EventWords.Capital(Names.Spoken(stance.Side))}: {Way(stance.Way)}";
+
     /// <summary>Where the player stands and how, in a sentence.</summary>
     public static string Say(CueingAnswer cueing)
     {

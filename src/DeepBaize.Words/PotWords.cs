@@ -31,6 +31,25 @@ public static class PotWords
             : $"{(thinnerMetres > 0 ? "thinner" : "thicker")} by {share}";
     }
 
+    /// <summary>How much of the ball is covered, where it can be.</summary>
+    public static string Contact(PottingLine line) => line.IsReachable ? ContactWords.Describe(line.Fraction) : "beyond the fine edge";
+
+    /// <summary>What an allowance is called.</summary>
+    public static string Term(AimTermKind kind) => kind switch
+    {
+        AimTermKind.Throw => "throw",
+        AimTermKind.Spin => "throw by side",
+        _ => "push-off",
+    };
+
+    /// <summary>With which side the white comes to a cushion.</summary>
+    public static string SideAt(CushionSide side, CushionId cushion) => side switch
+    {
+        CushionSide.Running => $"running side at the {Names.Spoken(cushion)}",
+        CushionSide.Check => $"check side at the {Names.Spoken(cushion)}",
+        _ => $"no side to speak of at the {Names.Spoken(cushion)}",
+    };
+
     /// <summary>Why a ball cannot be potted.</summary>
     public static string Why(NoPot refusal, Pot pot, double diameter)
     {

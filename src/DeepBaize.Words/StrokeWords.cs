@@ -15,6 +15,14 @@ public static class StrokeWords
     public static string Dial(Dials dials, PlayingConditions conditions) =>
         $"{Height(ToTips(dials.Height, conditions.Balls.Radius))}, {PaceInWords(conditions.Cue.Paces.FromSpeed(dials.WhiteSpeed))}";
 
+    /// <summary>A stroke's dials: height and pace, and side where there is any to speak of.</summary>
+    public static string Stroke(Dials dials, PlayingConditions conditions)
+    {
+        ArgumentNullException.ThrowIfNull(conditions);
+        return EventWords.Capital(Dial(dials, conditions))
+            + (Math.Abs(dials.Side) < 0.02 ? "" : $", {Side(ToTips(dials.Side, conditions.Balls.Radius))}");
+    }
+
     /// <summary>The height of the tip; tips above centre are positive.</summary>
     public static string Height(double tips) => Math.Abs(tips) < 0.06 ? "centre height" : $"{Tips(tips)} {(tips > 0 ? "high" : "low")}";
 

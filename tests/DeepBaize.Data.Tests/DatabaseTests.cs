@@ -203,10 +203,32 @@ public sealed class DatabaseTests : IAsyncLifetime
         Assert.Equal(new SavedBall("cue", 1, 0.5), Assert.Single(read.Balls));
         Assert.Null(read.Stroke);
         Assert.Equal(profile, read.Profile);
-        Assert.Equal(hasPot, read.Intent is { Kind: SavedIntent.Pot, Ball: "red1", Keep: true });
+        Assert.Equal(hasPot, read.Intent is SavedPot { Ball: "red1", Keep: true });
         Assert.Equal(PositionDocument.CurrentVersion, read.SchemaVersion);
         Assert.Equal(marks, read.Marks?.Count ?? 0);
         Assert.Equal(marks > 0, read.State is { On: "red", InHand: true, MissCount: 0 });
+    }
+
+    public static TheoryData<SavedIntent> Intents { get; } =
+        [new SavedPot("red1", "topYellowSide", "opening", true), new SavedHit("blue"), new SavedReach(2.75, 1.0 / 3, 0.1)];
+
+    /// <summary>The database keeps names of a document in an order of its own.</summary>
+    [Theory]
+    [MemberData(nameof(Intents))]
+    public async Task What_a_stroke_is_for_is_kept_whatever_it_is(SavedIntent intent)
+    {
+        var row = Position(Owner.Local, $"For {intent.GetType().Name}");
+        row.Document = row.Document with { Intent = intent };
+        await using (var database = Open(Owner.Local))
+        {
+            database.Positions.Add(row);
+            await database.SaveChangesAsync(TestContext.Current.CancellationToken);
+        }
+
+        await using var again = Open(Owner.Local);
+        var read = await again.Positions.AsNoTracking().SingleAsync(
+            position => position.Id == row.Id, TestContext.Current.CancellationToken);
+        Assert.Equal(intent, read.Document.Intent);
     }
 
     [Fact]

@@ -65,12 +65,14 @@ public sealed class ExchangeTests(WebFixture web)
     [InlineData("""{"schemaVersion":6,"balls":[{"id":"cue","x":1,"y":0.5},{"id":"red1","x":2,"y":0.5}],"contacts":[],"intent":"""
         + """{"kind":"pot","ball":"red1","pocket":"topYellowSide","part":"opening","keep":true},"stroke":"""
         + """{"directionDeg":1,"whiteSpeed":2.5},"setting":{"cue":{"maxSpeed":6},"player":{"preset":"league"}}}""")]
+    [InlineData("""{"schemaVersion":7,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[],"intent":"""
+        + """{"kind":"reach","x":2.5,"y":0.5,"within":0.2},"stroke":{"directionDeg":1,"whiteSpeed":2.5}}""")]
     [InlineData("record,name,x_mm,y_mm,value\nversion,,,,1\nball,cue,1000.0000,500.0000,\n")]
     public async Task A_file_of_every_older_version_is_read_and_written_in_the_newest(string text)
     {
         var read = await ReadAsync(text);
         Assert.Equal(1, read.Balls[0].X);
-        Assert.Contains("\"schemaVersion\": 6", await WriteAsync("json", read), StringComparison.Ordinal);
+        Assert.Contains("\"schemaVersion\": 7", await WriteAsync("json", read), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -18,7 +18,7 @@ public sealed class LayoutApiTests(WebFixture web)
         Assert.Equal(1.23456789, opened.GetProperty("balls")[1].GetProperty("x").GetDouble());
         Assert.Equal("cue", opened.GetProperty("balls")[0].GetProperty("id").GetString());
         Assert.Equal(12.5, opened.GetProperty("stroke").GetProperty("directionDeg").GetDouble());
-        Assert.Equal(6, opened.GetProperty("schemaVersion").GetInt32());
+        Assert.Equal(7, opened.GetProperty("schemaVersion").GetInt32());
         Assert.False(opened.GetProperty("isHouse").GetBoolean());
     }
 
@@ -38,6 +38,46 @@ public sealed class LayoutApiTests(WebFixture web)
                 pot = new { ball = "pink", pocket = "green", part = "middle", keep = true }
             });
         Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+    }
+
+    [Theory]
+    [InlineData("""{"kind":"hit","ball":"red2","place":null,"within":null}""", null)]
+    [InlineData("""{"kind":"reach","ball":null,"place":{"x":2.5,"y":0.5},"within":0.2}""", null)]
+    [InlineData("""{"kind":"hit","ball":"pink"}""", "not on the table")]
+    [InlineData("""{"kind":"hit"}""", "Which ball is to be hit?")]
+    [InlineData("""{"kind":"reach"}""", "Where is the white to stop?")]
+    [InlineData("""{"kind":"reach","place":{"x":9,"y":0.4}}""", "aim.place.x lies between")]
+    [InlineData("""{"kind":"wish"}""", "to hit a ball or to reach a place")]
+    public async Task What_a_stroke_is_for_that_pots_nothing_is_kept_too(string aim, string? refusal)
+    {
+        var given = JsonSerializer.Deserialize<JsonElement>(aim);
+        using var response = await web.Client.PostAsJsonAsync(
+            "/api/layouts", new { name = $"Aim {Guid.NewGuid():n}", balls = Balls, aim = given });
+        var answer = await response.Content.ReadFromJsonAsync<JsonElement>();
+        if (refusal is not null)
+        {
+            Assert.InRange((int)response.StatusCode, 400, 422);
+            Assert.Contains(refusal, answer.Text("detail"), StringComparison.Ordinal);
+            return;
+        }
+
+        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{Id(answer)}");
+        Assert.Equal(aim, opened.GetProperty("aim").GetRawText());
+        Assert.Equal(JsonValueKind.Null, opened.GetProperty("pot").ValueKind);
+        var twice = await web.AskAsync(
+            "/api/sheet/mirror", await web.AskAsync("/api/sheet/mirror", new { balls = Balls, aim = given }));
+        Assert.Equal(aim, twice.GetProperty("aim").GetRawText());
+    }
+
+    [Fact]
+    public async Task A_stroke_is_for_one_thing()
+    {
+        var pot = new { ball = "red2", pocket = "topYellowSide", part = "middle", keep = true };
+        using var response = await web.Client.PostAsJsonAsync(
+            "/api/layouts", new { name = "Two aims", balls = Balls, pot, aim = new { kind = "hit", ball = "red2" } });
+        var answer = await response.Content.ReadFromJsonAsync<JsonElement>();
+        Assert.Equal(HttpStatusCode.BadRequest, response.StatusCode);
+        Assert.Contains("for one thing", answer.Text("detail"), StringComparison.Ordinal);
     }
 
     [Fact]

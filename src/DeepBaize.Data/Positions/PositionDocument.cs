@@ -12,7 +12,8 @@ namespace DeepBaize.Data.Positions;
 /// <param name="Stroke">The stroke, if one was set.</param>
 /// <param name="Profile">Id of the table, balls and cue that it is for; since version 2, before that always the club's.</param>
 /// <param name="Intent">
-/// What the stroke is for, if that was chosen; since version 6, before that the pot, which came with version 3.
+/// What the stroke is for, if that was chosen; since version 6, before that the pot, which came with version 3. Strokes that pot nothing
+/// came with version 7.
 /// </param>
 /// <param name="Marks">Marks on the cloth; since version 4, null in what is older.</param>
 /// <param name="State">The state of play; since version 4, null when nothing of it was set.</param>
@@ -29,12 +30,13 @@ public sealed record PositionDocument(
     SavedSetting? Setting = null)
 {
     /// <summary>The version that this program writes.</summary>
-    public const int CurrentVersion = 6;
+    public const int CurrentVersion = 7;
 
     /// <summary>Id of the club table's profile.</summary>
     public const string ClubProfile = "club";
 
-    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
+    private static readonly JsonSerializerOptions Json =
+        new(JsonSerializerDefaults.Web) { AllowOutOfOrderMetadataProperties = true };
 
     /// <summary>The balls and contacts of a legal layout, as they stand in a document.</summary>
     public static (IReadOnlyList<SavedBall> Balls, IReadOnlyList<IReadOnlyList<string>> Contacts) From(Layout layout)

@@ -14,7 +14,7 @@ internal static class PositionUpgrades
 
     private const double PaceRatio = 1.27;
 
-    /// <summary>Each upgrades a document of its version to the next; versions 1 to 4 only lack what came later.</summary>
+    /// <summary>Each upgrades a document of its version to the next; the others only lack what came later.</summary>
     private static readonly Dictionary<int, Action<JsonObject>> Upgrades = new() { [5] = KeepSpeedAndIntent };
 
     /// <summary>The document in the present version.</summary>
@@ -45,7 +45,7 @@ internal static class PositionUpgrades
         if (document["pot"] is JsonObject pot)
         {
             var intent = pot.DeepClone().AsObject();
-            intent["kind"] = SavedIntent.Pot;
+            intent["kind"] = "pot";
             document["intent"] = intent;
         }
 

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Serialization;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 
 namespace DeepBaize.Data.Positions;
@@ -27,17 +28,29 @@ public sealed record SavedBall(string Id, double X, double Y)
 /// <param name="ElevationDeg">How far the butt is raised.</param>
 public sealed record SavedStroke(double DirectionDeg, double WhiteSpeed, double Side, double Height, double ElevationDeg = 0);
 
-/// <summary>What the stroke is for; kinds other than a pot are still to come.</summary>
-/// <param name="Kind">pot.</param>
+/// <summary>What the stroke is for; its kind stands beside what belongs to it.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(SavedPot), "pot")]
+[JsonDerivedType(typeof(SavedHit), "hit")]
+[JsonDerivedType(typeof(SavedReach), "reach")]
+public abstract record SavedIntent;
+
+/// <summary>A ball is potted.</summary>
 /// <param name="Ball">Ball id as text.</param>
 /// <param name="Pocket">Pocket id as text.</param>
-/// <param name="Part">middle, nearJaw or farJaw.</param>
+/// <param name="Part">middle, nearJaw, farJaw or opening.</param>
 /// <param name="Keep">True when the aim followed the pot.</param>
-public sealed record SavedIntent(string Kind, string Ball, string Pocket, string Part, bool Keep)
-{
-    /// <summary>A ball is potted.</summary>
-    public const string Pot = "pot";
-}
+public sealed record SavedPot(string Ball, string Pocket, string Part, bool Keep) : SavedIntent;
+
+/// <summary>A ball is met before any other.</summary>
+/// <param name="Ball">Ball id as text.</param>
+public sealed record SavedHit(string Ball) : SavedIntent;
+
+/// <summary>The white comes to rest about a place.</summary>
+/// <param name="X">Metres up the table.</param>
+/// <param name="Y">Metres from the yellow side.</param>
+/// <param name="Within">How far off it may be in metres.</param>
+public sealed record SavedReach(double X, double Y, double Within) : SavedIntent;
 
 /// <summary>With what a position was made: documents as they were then, which stay true when the shelf changes.</summary>
 /// <param name="Table">What table and balls differed in from the profile; null when in nothing.</param>

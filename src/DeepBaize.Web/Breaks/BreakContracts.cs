@@ -1,3 +1,7 @@
+using DeepBaize.Planning.Attempts;
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Rules;
+using DeepBaize.Table;
 using DeepBaize.Web.Chances;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
@@ -15,7 +19,8 @@ namespace DeepBaize.Web.Breaks;
 /// high or low: the side of straight on which the player likes to be on colours; absent when it is all the same.
 /// </param>
 public sealed record WishesInput(
-    bool Side = true, bool Cushion = true, bool Rest = true, string? Only = null, string? Goal = null, string? Approach = null);
+    bool Side = true, bool Cushion = true, bool Rest = true, string? Only = null, [Codes(typeof(BreakGoal))] string? Goal = null,
+    [Codes("high", "low")] string? Approach = null);
 
 /// <summary>A frame for which a break is planned.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>
@@ -40,7 +45,7 @@ public sealed record BreakQuestionInput(
     int Seed = 1,
     string? Profile = null,
     CoefficientsInput? Coefficients = null,
-    string? Doubt = null,
+    [Codes("unmeasured", "measured", "none")] string? Doubt = null,
     LineUpInput? LineUp = null,
     PlayerInput? Opponent = null);
 
@@ -50,14 +55,14 @@ public sealed record BreakQuestionInput(
 /// <param name="From">Where the ball lies then.</param>
 /// <param name="White">Where the white lies then.</param>
 /// <param name="Chance">Estimated chance.</param>
-public sealed record ProofPot(string Ball, string Pocket, PlaceOutput From, PlaceOutput White, double Chance);
+public sealed record ProofPot(string Ball, [Codes(typeof(PocketId))] string Pocket, PlaceOutput From, PlaceOutput White, double Chance);
 
 /// <summary>Why.</summary>
 /// <param name="Kind">alternates, opens, angle, reach, region, surePot or points.</param>
 /// <param name="Words">The fact in words.</param>
 /// <param name="Value">Its figure.</param>
 /// <param name="Pots">The pots that prove it.</param>
-public sealed record FactOutput(string Kind, string Words, double Value, IReadOnlyList<ProofPot> Pots);
+public sealed record FactOutput([Codes(typeof(FactKind))] string Kind, string Words, double Value, IReadOnlyList<ProofPot> Pots);
 
 /// <summary>One stroke of the line.</summary>
 /// <param name="Ball">The ball.</param>
@@ -69,7 +74,8 @@ public sealed record FactOutput(string Kind, string Words, double Value, IReadOn
 /// <param name="White">Where the white is meant to stop; null when nothing follows.</param>
 /// <param name="Words">A short sentence.</param>
 public sealed record StepOutput(
-    string Ball, string Pocket, PlaceOutput From, StrokeInput Stroke, ChanceOutput Chance, int Break, PlaceOutput? White, string Words);
+    string Ball, [Codes(typeof(PocketId))] string Pocket, PlaceOutput From, StrokeInput Stroke, ChanceOutput Chance, int Break,
+    PlaceOutput? White, string Words);
 
 /// <summary>Another ball, and what it costs.</summary>
 /// <param name="Ball">The ball.</param>
@@ -78,7 +84,8 @@ public sealed record StepOutput(
 /// <param name="Cost">Points by which it is behind.</param>
 /// <param name="Chance">Chance of the pot.</param>
 /// <param name="Words">Why not that one, in a sentence.</param>
-public sealed record OtherOutput(string Ball, string Pocket, StrokeInput Stroke, double Cost, ChanceOutput Chance, string Words);
+public sealed record OtherOutput(
+    string Ball, [Codes(typeof(PocketId))] string Pocket, StrokeInput Stroke, double Cost, ChanceOutput Chance, string Words);
 
 /// <summary>How likely the whole line is.</summary>
 /// <param name="All">Chance that every stroke pots: the product.</param>
@@ -96,7 +103,8 @@ public sealed record OddsOutput(double All, double Least, string Words);
 /// <param name="Worth">Points expected.</param>
 /// <param name="Words">The way and its risk in a sentence.</param>
 public sealed record RemedyOutput(
-    string Ball, string Pocket, string? Pushed, StrokeInput Stroke, ChanceOutput Chance, ChanceOutput Frees, double Worth, string Words);
+    string Ball, [Codes(typeof(PocketId))] string Pocket, string? Pushed, StrokeInput Stroke, ChanceOutput Chance, ChanceOutput Frees,
+    double Worth, string Words);
 
 /// <summary>The frame's arithmetic.</summary>
 /// <param name="On">What is on.</param>
@@ -107,7 +115,7 @@ public sealed record RemedyOutput(
 /// <param name="ToSecure">Points that secure the frame; 0 when the lead is more than is left.</param>
 /// <param name="Words">The arithmetic in a sentence.</param>
 public sealed record ArithmeticOutput(
-    string On, int Remaining, int LargestBreak, int? PotsToFifty, int? PotsToHundred, int ToSecure, string Words);
+    [Codes(typeof(BallOn))] string On, int Remaining, int LargestBreak, int? PotsToFifty, int? PotsToHundred, int ToSecure, string Words);
 
 /// <summary>A plan so far.</summary>
 /// <param name="Sentence">The answer in one sentence.</param>
@@ -187,7 +195,8 @@ public sealed record StepQuestion(
 /// <param name="Balls">The balls for the next stroke, colours put back; a white in hand stands in the D.</param>
 /// <param name="State">The state of play then.</param>
 public sealed record StepAnswer(
-    string Words, int Points, int Penalty, bool StaysAtTable, bool IsOver, string? Fails, IReadOnlyList<BallPlace> Balls, StateInput State);
+    string Words, int Points, int Penalty, bool StaysAtTable, bool IsOver, [Codes(typeof(LineUpFailure))] string? Fails,
+    IReadOnlyList<BallPlace> Balls, StateInput State);
 
 /// <summary>Visits to play out from a plan's first stroke.</summary>
 /// <param name="Question">The frame, the player and his wishes.</param>

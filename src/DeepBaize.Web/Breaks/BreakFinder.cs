@@ -1,7 +1,6 @@
 using System.Net.ServerSentEvents;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Work;
-using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Reading;
 using DeepBaize.Planning.Sampling;
@@ -51,7 +50,8 @@ internal static class BreakFinder
         if (plan.Line.Count == 0)
         {
             return new BreakAnswer(
-                NothingOn(scene), [], [], null, 0, 0, 0, "", null, [], [], [], Regions(scene), [], null, arithmetic, true, plan.Played,
+                BreakWords.NothingOn(scene.Frame, scene.Wishes), [], [], null, 0, 0, 0, "", null, [], [], [], Regions(scene), [], null,
+                arithmetic, true, plan.Played,
                 scene.Budget, scene.Seed, plan.IsFinal);
         }
 
@@ -81,14 +81,6 @@ internal static class BreakFinder
             scene.Budget,
             scene.Seed,
             plan.IsFinal);
-    }
-
-    private static string NothingOn(BreakScene scene)
-    {
-        var on = BallsOn.Words(scene.Frame.On);
-        return scene.Wishes == BreakWishes.Free
-            ? $"No pot is on: {on} cannot be potted from here. What do you leave?"
-            : $"With what you rule out no pot is on: {on} cannot be potted so.";
     }
 
     private static ArithmeticOutput ToArithmetic(FrameState frame) => new(
@@ -147,21 +139,16 @@ internal static class BreakFinder
         var rows = new List<RowOutput>();
         if (chance is not null) rows.AddRange(chance.Rows.Where(row => row.Kind is "past" or "short" or "inOff"));
         if (plan.Closed.After > 0)
-            rows.Add(new RowOutput("pack", "Shut in", BreakWords.Pack(plan.Closed), null, plan.Closed.After >= plan.Closed.Before));
+            rows.Add(RowWriter.Row("pack", BreakWords.Pack(plan.Closed), null, plan.Closed.After >= plan.Closed.Before));
         if (plan.MissLeaves is { } leaves)
-            rows.Add(new RowOutput("miss", "If it is missed", BreakWords.Miss(leaves, isOpponentKnown), null, leaves > 0.75));
+            rows.Add(RowWriter.Row("miss", BreakWords.Miss(leaves, isOpponentKnown), null, leaves > 0.75));
         return rows;
     }
 
     private static PlaceOutput PlaceOf(FrameState frame, BallId ball) =>
         Shared.ToPlace(frame.Balls.First(placed => placed.Ball == ball).Place);
 
-    private static string Dial(PlannedStroke stroke, BreakScene scene)
-    {
-        var words = ChanceMapping.Stroke(Dials.Of(stroke.Strike), scene.Ask(stroke, scene.Frame, scene.Layout, Samples).Scene);
-        return char.ToLowerInvariant(words[0]) + words[1..]
-            + (stroke.Way > Planning.Cueing.BridgeWay.Stretched ? $", with {CueingWords.Way(stroke.Way)}" : "");
-    }
+    private static string Dial(PlannedStroke stroke, BreakScene scene) => BreakWords.Dial(stroke, scene.Table.Conditions);
 
     private static StrokeInput ToStroke(PlannedStroke stroke, BreakScene scene)
     {

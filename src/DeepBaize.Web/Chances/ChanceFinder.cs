@@ -32,9 +32,9 @@ internal static class ChanceFinder
         var comparison = Comparison.Of(plans);
         return new CompareResponse(
             [.. answers.Select((answer, i) => new ComparedOutput(
-                answer, plans[i].Product, plans[i].Worth, ChanceMapping.Stroke(scenes[i].Scene.Dials, scenes[i].Scene)))],
+                answer, plans[i].Product, plans[i].Worth, StrokeWords.Stroke(scenes[i].Scene.Dials, scenes[i].Scene.Table.Conditions)))],
             comparison.Recommended,
-            Recommendation(plans, comparison));
+            SearchWords.Recommended(plans, comparison));
     }
 
     /// <summary>How a stroke is cued.</summary>
@@ -96,17 +96,4 @@ internal static class ChanceFinder
         return new ComparedPlan(
             answer.Pot.Share, answer.Pot.Share == 0 ? 0 : then.Share / answer.Pot.Share, answer.Demand, answer.SchoolCost);
     }
-
-    private static string Recommendation(IReadOnlyList<ComparedPlan> plans, Comparison comparison)
-    {
-        var (chosen, best) = (plans[comparison.Recommended], plans[comparison.Best]);
-        var first = $"Play {Letter(comparison.Recommended)}: potted and well placed {ChanceWords.Say(chosen.Product)}";
-        if (comparison.Recommended != comparison.Best)
-            return $"{first}, the plainest; {Letter(comparison.Best)} is {100 * (best.Product - chosen.Product):0} in 100 better and "
-                + $"asks more.";
-        var second = Enumerable.Range(0, plans.Count).Where(i => i != comparison.Best).MaxBy(i => plans[i].Worth);
-        return $"{first}, against {ChanceWords.Say(plans[second].Product)} for {Letter(second)}.";
-    }
-
-    private static char Letter(int index) => (char)('A' + index);
 }

@@ -7,7 +7,6 @@ using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
 using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
-using DeepBaize.Web.Pots;
 using DeepBaize.Words;
 
 namespace DeepBaize.Web.Chances;
@@ -48,29 +47,11 @@ internal static class ChanceMapping
     {
         var dials = Dials.Of(found.Strike);
         var scene = asked.Scene;
-        var then = asked.Zone is null ? "with a good next pot" : "and in the zone";
         return new FoundOutput(
             scene.PaceOf(dials), dials.Side, dials.Height, Shared.Degrees(found.Strike.DirectionRadians), found.Plan.Pot, found.Success,
             found.Plan.Demand, found.Plan.Cost,
             found.Rest is { } rest ? Shared.ToPlace(rest) : null, found.Samples,
-            $"{Stroke(dials, scene)}: {ChanceWords.Say(found.Success)} potted "
-                + $"{then}{(found.Cued.NeedsRest ? $", with {CueingWords.Way(found.Cued.Way)}" : "")}{School(found.Plan.Cost)}");
-    }
-
-    /// <summary>What a player's school takes off, where it takes off something.</summary>
-    private static string School(double cost) => cost switch
-    {
-        < 0.5 => "",
-        >= 100 => "; against your school",
-        _ => $"; your school marks it down by {cost:0.#}",
-    };
-
-    /// <summary>A stroke's dials in words.</summary>
-    public static string Stroke(Dials dials, PotScene scene)
-    {
-        var side = StrokeWords.ToTips(dials.Side, scene.Table.Conditions.Balls.Radius);
-        return EventWords.Capital(StrokeWords.Dial(dials, scene.Table.Conditions))
-            + (Math.Abs(dials.Side) < 0.02 ? "" : $", {StrokeWords.Side(side)}");
+            SearchWords.Found(found, scene.Table.Conditions, asked.Zone is not null));
     }
 
     private static StanceOutput ToStance(Stance stance, PlayerProfile player) => new(
@@ -78,5 +59,5 @@ internal static class ChanceMapping
         Shared.Code(stance.Way),
         stance.Way == BridgeWay.OutOfReach ? null : CueingReader.FactorOf(player, stance.Way),
         Shared.ToPlace(stance.Feet),
-        $"{EventWords.Capital(Names.Spoken(stance.Side))}: {CueingWords.Way(stance.Way)}");
+        CueingWords.Say(stance));
 }

@@ -1,3 +1,5 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Reading;
@@ -23,8 +25,9 @@ public sealed record GoalInput(
 /// <param name="MostMetres">Greatest.</param>
 /// <param name="Side">high, straight or low; absent for either.</param>
 public sealed record WishInput(
-    string Ball, string Pocket, double LeastCutDeg = 0, double MostCutDeg = 60, double LeastMetres = 0.1, double MostMetres = 2.5,
-    string? Side = null);
+    string Ball, [Codes(typeof(PocketId))] string Pocket, double LeastCutDeg = 0, double MostCutDeg = 60, double LeastMetres = 0.1,
+    double MostMetres = 2.5,
+    [Codes(typeof(SideOfStraight))] string? Side = null);
 
 /// <summary>A stroke with the player who plays it.</summary>
 /// <param name="Question">The pot and the stroke.</param>
@@ -34,7 +37,8 @@ public sealed record WishInput(
 /// <param name="Samples">Strokes played, 16 to 20,000; absent is 400.</param>
 /// <param name="Seed">Seed of the draws; absent is 1.</param>
 public sealed record ChanceQuestion(
-    PotQuestion Question, PlayerInput? Player = null, GoalInput? Goal = null, string? Doubt = null, int Samples = 400, int Seed = 1);
+    PotQuestion Question, PlayerInput? Player = null, GoalInput? Goal = null,
+    [Codes("unmeasured", "measured", "none")] string? Doubt = null, int Samples = 400, int Seed = 1);
 
 /// <summary>A stroke that is to be cued, with a pot or without one.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>

@@ -1,3 +1,7 @@
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Search;
+using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
 
 namespace DeepBaize.Web.Chances;
@@ -8,7 +12,9 @@ namespace DeepBaize.Web.Chances;
 /// <param name="Words">What it says.</param>
 /// <param name="Chance">The chance in it, if there is one.</param>
 /// <param name="IsWarning">True for what a player should mind.</param>
-public sealed record RowOutput(string Kind, string Label, string Words, ChanceOutput? Chance, bool IsWarning);
+public sealed record RowOutput(
+    [Codes("pot", "zone", "next", "past", "short", "inOff", "contacts", "cueing", "miscue", "source", "pack", "miss")] string Kind,
+    string Label, string Words, ChanceOutput? Chance, bool IsWarning);
 
 /// <summary>Where the white may stop.</summary>
 /// <param name="Half">Places of the densest half of the strokes.</param>
@@ -23,7 +29,9 @@ public sealed record StainOutput(IReadOnlyList<PlaceOutput> Half, IReadOnlyList<
 /// <param name="CutDeg">The cut in degrees.</param>
 /// <param name="Way">How it is reached.</param>
 /// <param name="Words">In words.</param>
-public sealed record LeavePotOutput(string Ball, string Pocket, double Chance, double CutDeg, string Way, string Words);
+public sealed record LeavePotOutput(
+    string Ball, [Codes(typeof(PocketId))] string Pocket, double Chance, double CutDeg, [Codes(typeof(BridgeWay))] string Way,
+    string Words);
 
 /// <summary>What a stroke leaves when pace is out.</summary>
 /// <param name="PaceShare">How far the white's speed is out.</param>
@@ -37,7 +45,7 @@ public sealed record OutlookOutput(double PaceShare, PlaceOutput? White, IReadOn
 /// <param name="Factor">What it multiplies the player's errors with; null when it cannot be done.</param>
 /// <param name="Feet">Where the body leans over the cushion.</param>
 /// <param name="Words">In words.</param>
-public sealed record StanceOutput(string Side, string Way, double? Factor, PlaceOutput Feet, string Words);
+public sealed record StanceOutput(string Side, [Codes(typeof(BridgeWay))] string Way, double? Factor, PlaceOutput Feet, string Words);
 
 /// <summary>The lowest point of the face that can be reached at a side.</summary>
 /// <param name="Side">Contact point right of centre in ball radii.</param>
@@ -112,7 +120,7 @@ public sealed record ChanceResponse(
     OutlookOutput AsMeant,
     double HandsMm,
     double TableMm,
-    string Source,
+    [Codes(typeof(ScatterSource))] string Source,
     double Demand,
     double SchoolCost,
     StainOutput Stain,
@@ -225,4 +233,6 @@ public sealed record WayOutput(double Pace, double Side, double Height, int Cush
 /// <param name="Hold">The best way without a cushion.</param>
 /// <param name="Cushions">The best way with cushions.</param>
 /// <param name="Words">In words.</param>
-public sealed record CushionResponse(string? Rule, string? Simulated, bool Disagree, WayOutput? Hold, WayOutput? Cushions, string Words);
+public sealed record CushionResponse(
+    [Codes(typeof(CushionAdvice))] string? Rule, [Codes(typeof(CushionAdvice))] string? Simulated, bool Disagree, WayOutput? Hold,
+    WayOutput? Cushions, string Words);

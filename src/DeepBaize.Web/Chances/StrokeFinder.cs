@@ -8,7 +8,6 @@ using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
-using DeepBaize.Words.Places;
 
 namespace DeepBaize.Web.Chances;
 
@@ -34,13 +33,9 @@ internal static class StrokeFinder
     {
         var asked = ChanceReader.Read(question);
         var (own, simpler) = new StrokeSearch(asked.Search).Simplify(asked.Aim(new PotSolver(asked.Scene.Table)), cancel);
-        if (simpler is null) return new SimplerResponse(null, own.Success, "Nothing plainer is nearly as good.");
-        var lost = 100 * (own.Success - simpler.Success);
-        var cost = lost > 0.5 ? $"costs {lost:0} in 100" : "costs nothing";
-        var dials = Dials.Of(simpler.Strike);
+        if (simpler is null) return new SimplerResponse(null, own.Success, SearchWords.NothingPlainer);
         return new SimplerResponse(
-            ChanceMapping.ToFound(simpler, asked), own.Success,
-            $"{ChanceMapping.Stroke(dials, asked.Scene)}: {ChanceWords.Say(simpler.Success)}, {cost}.");
+            ChanceMapping.ToFound(simpler, asked), own.Success, SearchWords.Simpler(simpler, own.Success, asked.Scene.Table.Conditions));
     }
 
     /// <summary>Ways into the reds.</summary>
@@ -64,9 +59,7 @@ internal static class StrokeFinder
         var best = ways.MaxBy(way => way.Next.Share);
         return new PackResponse(
             [.. ways.Select(way => ToPack(way, scene))],
-            best is null || best.Next.Count == 0
-                ? "None of these leaves a next red."
-                : $"{ChanceMapping.Stroke(best.Dials, scene)} leaves a next red most often: {ChanceWords.Say(best.Next.Share)}.");
+            SearchWords.BestPack(best, scene.Table.Conditions));
     }
 
     /// <summary>Cushion or hold.</summary>
@@ -89,15 +82,11 @@ internal static class StrokeFinder
     {
         var best = progress.Best.Select(found => ChanceMapping.ToFound(found, asked)).ToList();
         return new FoundProgress(
-            best, progress.Played, progress.IsFinal, best.Count > 0 ? best[0].Words + "." : "No stroke that pots stops there.");
+            best, progress.Played, progress.IsFinal, best.Count > 0 ? best[0].Words + "." : SearchWords.NothingStops);
     }
 
     private static PackOutput ToPack(PackStroke way, PotScene scene)
     {
-        var what = way.Strike is null ? "does not pot"
-            : way.Entry is null ? $"passes the reds; a next red {ChanceWords.Say(way.Next.Share)}"
-            : $"enters at {way.EntrySpeed:0.0} m/s; a next red {ChanceWords.Say(way.Next.Share)}"
-                + $"{(way.NextByRest.Share > 0.05 ? $", {ChanceWords.Say(way.NextByRest.Share)} with the rest" : "")}";
         return new PackOutput(
             scene.PaceOf(way.Dials), way.Dials.Side, way.Dials.Height,
             way.Entry is { } red ? Names.Text(red) : null,
@@ -108,16 +97,14 @@ internal static class StrokeFinder
             Shared.ToChance(way.NextByRest),
             Shared.ToChance(way.Pot),
             Shared.ToChance(way.InOff),
-            $"{ChanceMapping.Stroke(way.Dials, scene)}: {what}.");
+            SearchWords.Pack(way, scene.Table.Conditions));
     }
 
     private static WayOutput ToWay(WayToPlace way, PotScene scene)
     {
         var dials = Dials.Of(way.Strike);
-        var cushions = way.Cushions switch { 0 => "no cushion", 1 => "one cushion", var count => $"{count} cushions" };
         return new WayOutput(
             scene.PaceOf(dials), dials.Side, dials.Height, way.Cushions, 1000 * way.MissMetres, Shared.ToChance(way.Pot),
-            $"{ChanceMapping.Stroke(dials, scene)}, {cushions}: usually within "
-                + $"{BallWidths.Say(way.MissMetres / scene.Table.Diameter)}, potted {ChanceWords.Say(way.Pot.Share)}.");
+            SearchWords.Way(way, scene.Table.Conditions));
     }
 }

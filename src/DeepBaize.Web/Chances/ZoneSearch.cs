@@ -1,10 +1,10 @@
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Words.Places;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Chances;
 
@@ -27,15 +27,13 @@ internal static class ZoneSearch
                 new Fault("goal.wishes", null, "wishes", "Which ball is next? Name at least one pot that must be on."));
         var zone = ZoneFinder.Find(asked, cancel);
         var heading = question.HeadingDeg * Math.PI / 180;
-        var reasons = question.At is { } at ? ZoneFinder.Judge(asked, FieldReader.ReadPlace(at.X, at.Y, "at")).Select(Say).ToList() : null;
+        var reasons = question.At is { } at
+            ? ZoneFinder.Judge(asked, FieldReader.ReadPlace(at.X, at.Y, "at")).Select(ZoneWords.Say).ToList() : null;
         var (along, across) = (zone.WidthAlong(heading), zone.WidthAlong(heading + Math.PI / 2));
         return new ZoneResponse(
             zone.Cell, Runs(zone), zone.Best is { } best ? Shared.ToPlace(best) : null, 1000 * zone.Room, 1000 * along, 1000 * across,
             reasons,
-            zone.Best is null
-                ? "There is no such place: allow more cut, more distance or the rest."
-                : $"{BallWidths.Say(along / table.Diameter)} deep along the white's way and "
-                    + $"{BallWidths.Say(across / table.Diameter)} across.");
+            ZoneWords.Size(zone, along, across, table.Diameter));
     }
 
     private static IReadOnlyList<PlacedBall> After(List<PlacedBall> placed, BallGauge gauge, BallId potted)
@@ -64,21 +62,5 @@ internal static class ZoneSearch
         }
 
         return runs;
-    }
-
-    private static string Say(ZoneReason reason)
-    {
-        var ball = reason.Pot is { } pot ? Names.Spoken(pot.Ball) : "";
-        return reason.Fault switch
-        {
-            ZoneFault.Occupied => "A ball is in the way there.",
-            ZoneFault.Cushion => "Too near a cushion.",
-            ZoneFault.Shut when double.IsNaN(reason.Value) => $"The {ball} is not on the table.",
-            ZoneFault.Shut => $"The {ball} cannot be potted from there: a ball is in the way.",
-            ZoneFault.Cut => $"The {ball} is cut {reason.Value:0} degrees.",
-            ZoneFault.Distance => $"The {ball} is {reason.Value:0.00} m away.",
-            ZoneFault.Side => $"The wrong side of straight on the {ball}, {reason.Value:0} degrees.",
-            _ => $"The {ball} needs the rest from there.",
-        };
     }
 }

@@ -2,6 +2,7 @@ using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
 using System.Threading.Channels;
 using DeepBaize.Web.Problems;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Compute;
 
@@ -62,8 +63,6 @@ internal static class PoolStream
         public void Tell(T item) => writer.TryWrite(new SseItem<object>(item, kind));
 
         /// <summary>How many are ahead.</summary>
-        public void Waits(int ahead) => writer.TryWrite(new SseItem<object>(new WaitingOutput(ahead, Say(ahead)), Waiting));
-
-        private static string Say(int ahead) => ahead == 1 ? "One plan is ahead of yours." : $"{ahead} plans are ahead of yours.";
+        public void Waits(int ahead) => writer.TryWrite(new SseItem<object>(new WaitingOutput(ahead, QueueWords.Ahead(ahead)), Waiting));
     }
 }

@@ -47,6 +47,7 @@ internal static class JsonPosition
         var root = File.Read(text);
         try
         {
+            RequireIntent(root);
             var document = PositionDocument.Read(text);
             var content = PositionReader.Read(
                 PositionReader.ToContent(document, paces) with { Profile = document.Profile }, document.Contacts ?? []);
@@ -56,6 +57,21 @@ internal static class JsonPosition
         {
             throw JsonFile.WithLines(refusal, text);
         }
+    }
+
+    /// <summary>What each kind of intent needs: the schema names only what any of them may have.</summary>
+    private static void RequireIntent(JsonObject root)
+    {
+        if (root["intent"] is not JsonObject intent) return;
+        string[] needed = $"{intent["kind"]}" switch
+        {
+            "pot" => ["ball", "pocket", "part", "keep"],
+            "hit" => ["ball"],
+            _ => ["x", "y", "within"],
+        };
+        if (needed.FirstOrDefault(name => !intent.ContainsKey(name)) is { } missing)
+            throw RefusalException.Invalid(
+                "file", "A file that cannot be taken", new Fault("intent", null, "missing", $"intent.{missing}: this is missing."));
     }
 
     private static string Text(JsonObject root, string name) => root[name]?.GetValue<string>() ?? "";

@@ -1,3 +1,4 @@
+using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
 
@@ -22,7 +23,7 @@ public sealed record CreateLayoutRequest(
     string? Note = null,
     IReadOnlyList<string>? Tags = null,
     StrokeInput? Stroke = null,
-    string? Mode = null,
+    [Codes(typeof(LayoutMode))] string? Mode = null,
     string? Profile = null,
     KeptPot? Pot = null,
     IReadOnlyList<MarkInput>? Marks = null,
@@ -48,7 +49,7 @@ public sealed record SaveLayoutRequest(
     IReadOnlyList<BallPlace> Balls,
     string? Note = null,
     StrokeInput? Stroke = null,
-    string? Mode = null,
+    [Codes(typeof(LayoutMode))] string? Mode = null,
     string? Profile = null,
     KeptPot? Pot = null,
     IReadOnlyList<MarkInput>? Marks = null,
@@ -140,6 +141,7 @@ public sealed record LayoutSummary(
 /// <param name="Tags">Words under which it is found.</param>
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play; null when nothing of it was set.</param>
+/// <param name="Aim">What the stroke is for when it pots nothing.</param>
 public sealed record LayoutResponse(
     Guid Id,
     string Name,
@@ -155,4 +157,5 @@ public sealed record LayoutResponse(
     KeptPot? Pot,
     IReadOnlyList<string> Tags,
     IReadOnlyList<MarkInput> Marks,
-    StateInput? State);
+    StateInput? State,
+    KeptAim? Aim);

@@ -33,7 +33,8 @@ internal static class LayoutMapping
             content.Pot,
             row.Tags,
             content.Marks ?? [],
-            content.State);
+            content.State,
+            content.Aim);
     }
 }
 

@@ -28,13 +28,12 @@ internal static class PositionReader
         Strike? strike = content.Stroke is { } stroke
             ? StrikeReader.Read(ToStrike(stroke), table.Conditions)
             : null;
-        if (content.Pot is { } pot)
-            FieldReader.RequireBall(layout, FieldReader.ReadPot(new PotInput(pot.Ball, pot.Pocket, pot.Part)).Ball, "pot.ball");
+        var intent = IntentReader.Read(content, layout);
         var marks = MarkReader.Read(content.Marks);
         var state = StateReader.ReadFor(content.State, [.. layout.Balls.Select(ball => ball.Ball)]);
         var (balls, touching) = PositionDocument.From(layout);
         return new PositionDocument(
-            PositionDocument.CurrentVersion, balls, touching, ToSaved(strike, content.Stroke), profile.Id, ToSaved(content.Pot),
+            PositionDocument.CurrentVersion, balls, touching, ToSaved(strike, content.Stroke), profile.Id, intent,
             ToSaved(marks), ToSaved(state), SettingReader.ToSaved(content));
     }
 
@@ -53,7 +52,7 @@ internal static class PositionReader
             : null,
         null,
         ToProfile(document.Profile).Id,
-        document.Intent is { Kind: SavedIntent.Pot } pot ? new KeptPot(pot.Ball, pot.Pocket, pot.Part, pot.Keep) : null,
+        IntentReader.ToPot(document.Intent),
         [.. (document.Marks ?? []).Select(mark => new MarkInput(
             mark.Id, mark.Kind, [.. mark.Places.Select(place => new MarkPlace(place.X, place.Y))], mark.Radius, mark.Text))],
         document.State is { } state
@@ -67,7 +66,10 @@ internal static class PositionReader
                 state.MissCount)
             : null,
         SettingReader.ToCoefficients(document.Setting),
-        SettingReader.ToPlayer(document.Setting));
+        SettingReader.ToPlayer(document.Setting))
+    {
+        Aim = IntentReader.ToAim(document.Intent),
+    };
 
     /// <summary>Saved balls, as they are sent.</summary>
     public static IReadOnlyList<BallPlace> ToBalls(IReadOnlyList<SavedBall> balls) =>
@@ -96,9 +98,6 @@ internal static class PositionReader
     /// <summary>The speed that was kept, when there is one, before the pace, which is another stroke with other paces.</summary>
     private static StrikeInput ToStrike(StrokeInput stroke) =>
         new(stroke.DirectionDeg, stroke.WhiteSpeed is null ? stroke.Pace : null, stroke.WhiteSpeed, null, stroke.Side, stroke.Height);
-
-    private static SavedIntent? ToSaved(KeptPot? pot) =>
-        pot is null ? null : new SavedIntent(SavedIntent.Pot, pot.Ball, pot.Pocket, pot.Part, pot.Keep);
 
     private static SavedMark[] ToSaved(IReadOnlyList<Mark> marks) =>
         [.. marks.Select(mark => new SavedMark(

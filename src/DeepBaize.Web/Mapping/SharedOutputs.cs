@@ -1,3 +1,5 @@
+using DeepBaize.Physics.Balls;
+
 namespace DeepBaize.Web.Mapping;
 
 /// <summary>A place on the bed in metres.</summary>
@@ -26,4 +28,5 @@ public sealed record ChanceOutput(double Share, double Low, double High, int Cou
 /// <param name="Spin">Angular velocity in rad/s.</param>
 /// <param name="Phase">What it does now: atRest, spinning, sliding, rolling or potted.</param>
 public sealed record BallStateOutput(
-    string Id, IReadOnlyList<double> Position, IReadOnlyList<double> Velocity, IReadOnlyList<double> Spin, string Phase);
+    string Id, IReadOnlyList<double> Position, IReadOnlyList<double> Velocity, IReadOnlyList<double> Spin,
+    [Codes(typeof(MotionPhase))] string Phase);

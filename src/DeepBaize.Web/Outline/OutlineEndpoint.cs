@@ -13,7 +13,8 @@ namespace DeepBaize.Web.Outline;
 /// <param name="Pocket">The pocket whose facing it is; null for a nose line.</param>
 /// <param name="From">One end.</param>
 /// <param name="To">The other end.</param>
-public sealed record RubberOutput(string Cushion, string? Pocket, PlaceOutput From, PlaceOutput To);
+public sealed record RubberOutput(
+    [Codes(typeof(CushionId))] string Cushion, [Codes(typeof(PocketId))] string? Pocket, PlaceOutput From, PlaceOutput To);
 
 /// <summary>A jaw: a quarter circle.</summary>
 /// <param name="Centre">Its centre.</param>
@@ -31,7 +32,7 @@ public sealed record JawOutput(PlaceOutput Centre, double Radius, PlaceOutput Fr
 /// <param name="Jaws">Its two jaws.</param>
 /// <param name="Facings">The straight rubber behind them.</param>
 public sealed record MouthOutput(
-    string Id, string Name, PlaceOutput Throat, PlaceOutput DropCentre, double DropRadius,
+    [Codes(typeof(PocketId))] string Id, string Name, PlaceOutput Throat, PlaceOutput DropCentre, double DropRadius,
     IReadOnlyList<JawOutput> Jaws, IReadOnlyList<RubberOutput> Facings);
 
 /// <summary>A spot.</summary>

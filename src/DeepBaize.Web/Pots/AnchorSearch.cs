@@ -1,7 +1,5 @@
-using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
-using DeepBaize.Words.Places;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
@@ -22,7 +20,7 @@ internal static class AnchorSearch
         var radius = table.Conditions.Balls.Radius;
         return new AnchorResponse(
             [.. anchors.Select(anchor => ToAnchor(anchor, scene))],
-            guess is { } place ? Guess(anchors, place, table.Diameter) : null,
+            guess is { } place ? WhiteWords.Guess(Nearest(anchors, place), place, table.Diameter) : null,
             anchors.Where(anchor => anchor is { IsReached: true, Stroke.IsClean: true })
                 .OrderBy(anchor => anchor.Stroke!.White.Meetings.Count).ThenBy(anchor => Math.Abs(anchor.Dials.Height))
                 .Select(anchor => Shared.Code(anchor.Kind)).FirstOrDefault());
@@ -42,8 +40,8 @@ internal static class AnchorSearch
                 anchor.Stroke is { } played ? FromAim(played, of) : null,
                 white is null ? [] : ShotMapping.ToSegments(white.Pieces, radius),
                 white?.Rest is { } rest ? Shared.ToPlace(rest) : null,
-                white is null ? "" : PotMapping.Where(white.Rest, layout, pot.Ball),
-                white is null ? [] : [.. white.Meetings.Select(meeting => Meets(meeting, pot))],
+                white is null ? "" : WhiteWords.Where(white.Rest, layout, pot.Ball),
+                white is null ? [] : [.. white.Meetings.Select(meeting => WhiteWords.Meets(meeting, pot))],
                 anchor.Refusal is { } refusal && anchor.Stroke is null ? PotWords.Why(refusal, pot, table.Diameter) : null);
         }
     }
@@ -59,24 +57,7 @@ internal static class AnchorSearch
         return Math.Abs(Math.IEEERemainder(stroke.White.RollingHeading - aim, Math.Tau)) * 180 / Math.PI;
     }
 
-    private static string Meets(WhiteMeeting meeting, Pot pot) => meeting switch
-    {
-        { Ball: { } ball } => $"the {(ball == pot.Ball ? "same " : "")}{Names.Spoken(ball)}",
-        { Kind: ShotEventKind.Pocket, Pocket: { } pocket } => $"in-off, {Names.Spoken(pocket)}",
-        { Pocket: { } pocket } => $"a jaw of the {Names.Spoken(pocket)}",
-        _ => $"the {Names.Spoken(meeting.Cushion!.Value)}",
-    };
-
-    private static string Guess(IReadOnlyList<Anchor> anchors, Place guess, double diameter)
-    {
-        var nearest = anchors.Where(anchor => anchor.Stroke?.White.Rest is not null)
+    private static Anchor? Nearest(IReadOnlyList<Anchor> anchors, Place guess) =>
+        anchors.Where(anchor => anchor.Stroke?.White.Rest is not null)
             .MinBy(anchor => anchor.Stroke!.White.Rest!.Value.SquaredDistanceTo(guess));
-        if (nearest?.Stroke is not { } stroke) return "You: no line to compare with; the white does not stay up.";
-        var name = Shared.Code(nearest.Kind);
-        // The path says where the guess lies along the way: the white falls short of it or runs past it.
-        var miss = stroke.White.MissOf(guess);
-        var widths = Math.Abs(miss) / diameter;
-        if (widths < 0.75) return $"You: spot on, where {name} leaves the white.";
-        return $"You: {BallWidths.Say(widths)} {(miss > 0 ? "short of" : "beyond")} where {name} leaves the white.";
-    }
 }

@@ -1,6 +1,9 @@
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Table;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Pots;
 
@@ -28,7 +31,18 @@ internal static class CannonSearch
         var found = new CannonFinder(table).Find(layout, pot, second, scene.Given.Side, fraction, cancel);
         return new CannonResponse(
             new StunLineOutput(1000 * Math.Abs(line.Passes), line.Fraction, line.Distance, turned, isSensitive),
-            [.. found.Take(most).Select(cannon => PotCannonWords.ToOutput(cannon, scene, second))],
-            PotCannonWords.Summary(line, isSensitive, found.Count, second, pot));
+            [.. found.Take(most).Select(cannon => ToOutput(cannon, scene, second))],
+            WhiteWords.Cannons(line, isSensitive, found.Count, second, pot));
     }
+
+    private static CannonOutput ToOutput(Cannon cannon, PotScene scene, BallId second) => new(
+        scene.PaceOf(cannon.Dials),
+        cannon.Dials.Height,
+        Shared.Degrees(cannon.DirectionRadians),
+        cannon.Fraction,
+        cannon.ChangePerDegree,
+        cannon.SecondSpeed,
+        cannon.WhiteRest is { } white ? Shared.ToPlace(white) : null,
+        cannon.SecondRest is { } ball ? Shared.ToPlace(ball) : null,
+        WhiteWords.Cannon(cannon, scene.Table.Conditions, scene.Layout, scene.Pot.Ball, second));
 }

@@ -23,7 +23,7 @@ internal static class DialSearch
         {
             double? tips = found.Height is { } height ? StrokeWords.ToTips(height, radius) : null;
             return new HeightOutput(
-                found.DistanceMetres, found.Height, tips, tips is { } said ? StrokeWords.Height(said) : "not with a safe tip at this pace");
+                found.DistanceMetres, found.Height, tips, WhiteWords.TipAt(tips));
         })];
     }
 
@@ -43,7 +43,6 @@ internal static class DialSearch
             ?? throw RefusalException.Impossible("notBracketed", "Not in between yet", new Fault(
                 "tries", null, "notBracketed", "All tries fell on one side: play one that runs past and one that falls short first."));
         return new DialWindowOutput(
-            window.Best, window.Least, window.Most,
-            $"Next {window.Best:0.0}; between {window.Least:0.0} and {window.Most:0.0} it should stay there");
+            window.Best, window.Least, window.Most, WhiteWords.Between(window));
     }
 }

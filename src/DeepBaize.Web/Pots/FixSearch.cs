@@ -23,25 +23,6 @@ internal static class FixSearch
 
         FixOutput ToFix(Fix fix) => new(
             Shared.Code(fix.Kind), Shared.Code(fix.Pot.Part), scene.PaceOf(fix.Dials), fix.Dials.Side, fix.Dials.Height,
-            $"{How(fix)}: the white stops {PotMapping.Where(fix.Rest, layout, pot.Ball)}"
-                + $"{(fix.StillNear > 0 ? $"; {fix.StillNear} strokes beside it still threaten" : "")}");
-
-        string How(Fix fix) => fix.Kind switch
-        {
-            FixKind.PocketPart =>
-                fix.Pot.Part switch
-                {
-                    PocketPart.NearJaw => "Use the near jaw",
-                    PocketPart.FarJaw => "Use the far jaw",
-                    PocketPart.Opening => "Aim where most room is",
-                    _ => "Use the middle of the pocket"
-                },
-            FixKind.Stun => $"Stun it, {Tips(fix.Dials.Height)}",
-            FixKind.Height => EventWords.Capital(Tips(fix.Dials.Height)),
-            FixKind.Pace => EventWords.Capital(StrokeWords.PaceInWords(scene.PaceOf(fix.Dials))),
-            _ => EventWords.Capital(StrokeWords.Side(StrokeWords.ToTips(fix.Dials.Side, scene.Table.Conditions.Balls.Radius))),
-        };
-
-        string Tips(double height) => StrokeWords.Height(StrokeWords.ToTips(height, scene.Table.Conditions.Balls.Radius));
+            WhiteWords.Fix(fix, scene.Table.Conditions, layout));
     }
 }

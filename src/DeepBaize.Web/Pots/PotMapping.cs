@@ -1,8 +1,6 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Reading;
 using DeepBaize.Table;
-using DeepBaize.Table.Layouts;
-using DeepBaize.Words.Places;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Words;
 
@@ -17,7 +15,7 @@ internal static class PotMapping
         line.CutDegrees,
         line.CutDegrees < NearlyStraightDegrees ? "straight" : line.CutRadians > 0 ? "left" : "right",
         line.Fraction,
-        line.IsReachable ? ContactWords.Describe(line.Fraction) : "beyond the fine edge",
+        PotWords.Contact(line),
         Shared.ToPlace(line.Contact),
         Shared.ToPlace(line.Target),
         line.Distance,
@@ -51,7 +49,7 @@ internal static class PotMapping
         Shared.Degrees(parts.GeometricRadians),
         [.. parts.Terms.Select(term => new TermOutput(
             Shared.Code(term.Kind),
-            term.Kind switch { AimTermKind.Throw => "throw", AimTermKind.Spin => "throw by side", _ => "push-off" },
+            PotWords.Term(term.Kind),
             1000 * term.ThinnerMetres,
             1000 * term.TurnRadians,
             PotWords.Shift(term.ThinnerMetres, solution.Line, table.Diameter),
@@ -67,12 +65,7 @@ internal static class PotMapping
         [.. white.Meetings.Where(meeting => meeting is { Cushion: not null, Pocket: null }).Select(meeting => new CushionSideOutput(
             Names.Text(meeting.Cushion!.Value),
             Shared.Code(meeting.Side),
-            meeting.Side switch
-            {
-                CushionSide.Running => $"running side at the {Names.Spoken(meeting.Cushion.Value)}",
-                CushionSide.Check => $"check side at the {Names.Spoken(meeting.Cushion.Value)}",
-                _ => $"no side to speak of at the {Names.Spoken(meeting.Cushion.Value)}",
-            }))];
+            PotWords.SideAt(meeting.Side, meeting.Cushion.Value)))];
 
     public static IReadOnlyList<DangerOutput> ToDangers(IReadOnlyList<Danger> dangers, BallId ball) =>
         [.. dangers.Select(danger => new DangerOutput(
@@ -108,26 +101,5 @@ internal static class PotMapping
         Shared.Code(cell.Kind),
         cell.Rest is { } rest ? Shared.ToPlace(rest) : null,
         double.IsNaN(cell.Miss) ? null : cell.Miss,
-        CellWords(cell, scene.Layout, scene.Pot.Ball));
-
-    /// <summary>Where a place is, among the balls that will be left there.</summary>
-    public static string Where(Place? place, Layout layout, BallId potted) => place is { } at
-        ? Landmarks.Describe(at, [.. layout.Balls.Where(ball => ball.Ball != BallId.Cue && ball.Ball != potted)], layout.Gauge)
-        : "nowhere: it falls";
-
-    private static string CellWords(DialCell cell, Layout layout, BallId potted)
-    {
-        var what = cell.Kind switch
-        {
-            CellKind.NoPot => "the ball stays up",
-            CellKind.InOff => $"in-off in the {Names.Spoken(cell.InOff!.Value)}",
-            CellKind.MeetsBall => $"meets the {Names.Spoken(cell.Met!.Value)}, stops {Where(cell.Rest, layout, potted)}",
-            CellKind.InZone => $"in the zone, {Where(cell.Rest, layout, potted)}",
-            CellKind.FallsShort => $"falls {BallWidths.Say(-cell.Miss / layout.Gauge.Diameter)} short",
-            CellKind.RunsPast => $"runs {BallWidths.Say(cell.Miss / layout.Gauge.Diameter)} past",
-            _ => $"stops {Where(cell.Rest, layout, potted)}",
-        };
-        return what + (cell.CushionCount > 0
-            && cell.Kind != CellKind.NoPot ? $", {cell.CushionCount} cushion{(cell.CushionCount > 1 ? "s" : "")}" : "");
-    }
+        WhiteWords.Cell(cell, scene.Layout, scene.Pot.Ball));
 }

@@ -1,5 +1,6 @@
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Pots;
 
@@ -22,7 +23,7 @@ public sealed record PotQuestion(
     PlacingInput? Placing = null,
     string? Profile = null,
     CoefficientsInput? Coefficients = null,
-    string? Units = null,
+    [Codes(typeof(LengthUnits))] string? Units = null,
     StateInput? State = null,
     LineUpInput? LineUp = null);
 
@@ -65,7 +66,8 @@ public sealed record WantedInput(double X, double Y, double Within);
 /// <param name="To">Highest value.</param>
 /// <param name="Count">Strokes, 2 to 60; absent is 11.</param>
 public sealed record SweepQuestion(
-    PotQuestion Question, string Dial, WantedInput? Wanted = null, double? From = null, double? To = null, int Count = 11);
+    PotQuestion Question, [Codes("pace", "height")] string Dial, WantedInput? Wanted = null, double? From = null, double? To = null,
+    int Count = 11);
 
 /// <summary>A map over pace and height.</summary>
 /// <param name="Question">The pot and the dials; the direction is solved anew for each stroke when the pot is kept.</param>

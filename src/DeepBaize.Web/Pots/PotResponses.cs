@@ -1,3 +1,6 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Reading;
+using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Shots;
 
@@ -20,14 +23,14 @@ namespace DeepBaize.Web.Pots;
 /// <param name="EdgeWords">How to aim by the edges.</param>
 public sealed record JudgeOutput(
     double CutDeg,
-    string CutTo,
+    [Codes("left", "right", "straight")] string CutTo,
     double Fraction,
     string Contact,
     PlaceOutput Ghost,
     PlaceOutput Target,
     double BallDistance,
     double WhiteDistance,
-    string Side,
+    [Codes(typeof(SideOfStraight))] string Side,
     string SideWords,
     double OffStraight,
     bool CentreLineMisses,
@@ -61,7 +64,8 @@ public sealed record WindowOutput(double WidthMm, EdgeOutput Thick, EdgeOutput T
 /// <param name="PotsWithout">True when the ball still goes without it.</param>
 /// <param name="DirectionWithoutDeg">The cue's direction without it.</param>
 public sealed record TermOutput(
-    string Kind, string Name, double ThinnerMm, double TurnMrad, string Words, string LeftOut, bool PotsWithout,
+    [Codes(typeof(AimTermKind))] string Kind, string Name, double ThinnerMm, double TurnMrad, string Words, string LeftOut,
+    bool PotsWithout,
     double DirectionWithoutDeg);
 
 /// <summary>The aim taken apart.</summary>
@@ -72,13 +76,14 @@ public sealed record TermOutput(
 /// <param name="Side">none, helping or opposite.</param>
 /// <param name="SideWords">The same as a sentence; null without side.</param>
 public sealed record AimPartsOutput(
-    double GeometricDeg, IReadOnlyList<TermOutput> Terms, double ThinnerMm, string Words, string Side, string? SideWords);
+    double GeometricDeg, IReadOnlyList<TermOutput> Terms, double ThinnerMm, string Words, [Codes(typeof(PotSide))] string Side,
+    string? SideWords);
 
 /// <summary>What side does at a cushion that the white meets.</summary>
 /// <param name="Cushion">The cushion.</param>
 /// <param name="Side">none, running or check.</param>
 /// <param name="Words">In words.</param>
-public sealed record CushionSideOutput(string Cushion, string Side, string Words);
+public sealed record CushionSideOutput([Codes(typeof(CushionId))] string Cushion, [Codes(typeof(CushionSide))] string Side, string Words);
 
 /// <summary>Something that threatens.</summary>
 /// <param name="Kind">inOff, jaws, whiteMeetsBall, ballMeetsBall or potMissed.</param>
@@ -88,7 +93,9 @@ public sealed record CushionSideOutput(string Cushion, string Side, string Words
 /// <param name="Count">How many of the strokes tried do it.</param>
 /// <param name="Of">How many were tried.</param>
 /// <param name="Words">In words.</param>
-public sealed record DangerOutput(string Kind, string? Ball, string? Pocket, bool IsExact, int Count, int Of, string Words);
+public sealed record DangerOutput(
+    [Codes(typeof(DangerKind))] string Kind, string? Ball, [Codes(typeof(PocketId))] string? Pocket, bool IsExact, int Count, int Of,
+    string Words);
 
 /// <summary>A pot, solved or not.</summary>
 /// <param name="Ball">The ball.</param>
@@ -109,13 +116,13 @@ public sealed record DangerOutput(string Kind, string? Ball, string? Pocket, boo
 /// <param name="Dangers">What threatens the stroke or its neighbours.</param>
 public sealed record PotOutput(
     string Ball,
-    string Pocket,
+    [Codes(typeof(PocketId))] string Pocket,
     string PocketName,
-    string Part,
+    [Codes(typeof(PocketPart))] string Part,
     bool IsSolved,
     bool IsPartial,
     bool IsPotted,
-    string? Reason,
+    [Codes(typeof(NoPotReason))] string? Reason,
     string? Blocker,
     string? Sentence,
     double? DirectionDeg,
@@ -146,15 +153,15 @@ public sealed record PotResponse(PotOutput Pot, PredictResponse Prediction);
 /// <param name="Words">In words.</param>
 public sealed record MatrixEntryOutput(
     string Ball,
-    string Pocket,
-    string State,
+    [Codes(typeof(PocketId))] string Pocket,
+    [Codes(typeof(PotState))] string State,
     double CutDeg,
     double Fraction,
-    string Side,
+    [Codes(typeof(SideOfStraight))] string Side,
     double Pace,
     double WidthMm,
     double WidthMrad,
-    string? Reason,
+    [Codes(typeof(NoPotReason))] string? Reason,
     IReadOnlyList<BlockerOutput> Blockers,
     string? OpensWithout,
     string Words);
@@ -219,7 +226,7 @@ public sealed record MatrixResponse(
 /// <param name="Meets">What it meets, in order.</param>
 /// <param name="Sentence">Why it cannot be played, where it cannot.</param>
 public sealed record AnchorOutput(
-    string Kind,
+    [Codes(typeof(AnchorKind))] string Kind,
     bool IsReached,
     double Height,
     double Pace,
@@ -251,7 +258,8 @@ public sealed record AnchorResponse(IReadOnlyList<AnchorOutput> Anchors, string?
 /// <param name="MissM">Metres from the wanted place, negative short; null without one.</param>
 /// <param name="Words">What it comes to, in words.</param>
 public sealed record CellOutput(
-    double Pace, double Height, double HeightTips, string How, double? DirectionDeg, string Kind, PlaceOutput? Rest, double? MissM,
+    double Pace, double Height, double HeightTips, string How, double? DirectionDeg, [Codes(typeof(CellKind))] string Kind,
+    PlaceOutput? Rest, double? MissM,
     string Words);
 
 /// <summary>A window of one dial.</summary>
@@ -281,7 +289,8 @@ public sealed record MapRowOutput(int Row, int Rows, IReadOnlyList<CellOutput> C
 /// <param name="Side">The side in ball radii.</param>
 /// <param name="Height">The height in ball radii.</param>
 /// <param name="Words">In words.</param>
-public sealed record FixOutput(string Kind, string Part, double Pace, double Side, double Height, string Words);
+public sealed record FixOutput(
+    [Codes(typeof(FixKind))] string Kind, [Codes(typeof(PocketPart))] string Part, double Pace, double Side, double Height, string Words);
 
 /// <summary>Dangers and ways out of them.</summary>
 /// <param name="Dangers">What threatens the stroke or its neighbours.</param>

@@ -62,13 +62,10 @@ internal static class SweepSearch
                 isPace ? scene.PaceOf(cell.Dials) : cell.Dials.Height,
                 cell.Kind is CellKind.NoPot or CellKind.InOff ? double.NaN : cell.Miss)).ToList();
             if (PaceWindow.Through(tries, wanted!.Value.Radius) is not { } window) return null;
-            return new DialWindowOutput(window.Best, window.Least, window.Most, isPace
-                ? $"{EventWords.Capital(StrokeWords.PaceInWords(window.Best))}; from {window.Least:0.0} to {window.Most:0.0} it stays "
-                    + $"in the zone"
-                : $"{EventWords.Capital(Tips(window.Best))}; from {Tips(window.Least)} to {Tips(window.Most)} it stays in the zone");
+            return new DialWindowOutput(
+                window.Best, window.Least, window.Most,
+                WhiteWords.Window(window, isPace, scene.Table.Conditions.Balls.Radius));
         }
-
-        string Tips(double height) => StrokeWords.Height(StrokeWords.ToTips(height, scene.Table.Conditions.Balls.Radius));
     }
 
     /// <summary>What is asked of each stroke.</summary>

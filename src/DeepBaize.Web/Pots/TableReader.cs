@@ -1,6 +1,5 @@
 using DeepBaize.Planning.Reading;
 using DeepBaize.Table;
-using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
@@ -26,7 +25,7 @@ internal static class TableReader
             [.. ProblemBalls.Rank(layout, matrix).Select(ToProblem)],
             [.. RedsByRegion.Count(layout.Balls, regions).Select(ToRegion)],
             [.. RedsByRegion.Rank(layout.Balls, regions, reds, question.Balance).Select(choice => ToChoice(choice, question.Balance))],
-            Words(layout, on, reds.Count));
+            TableWords.Summary(layout, on, reds.Count));
     }
 
     private static IReadOnlyList<Region> ReadRegions(IReadOnlyList<RegionInput>? input)
@@ -38,37 +37,13 @@ internal static class TableReader
             : regions;
     }
 
-    private static ProblemBallOutput ToProblem(ProblemBall problem)
-    {
-        var opens = problem.Opens.Select(pot => $"{Names.Spoken(pot.Ball)} to the {Names.Spoken(pot.Pocket)}").ToList();
-        var words = opens.Count > 0
-            ? $"in the way; when it goes it opens {Verdict.Listed(opens)}."
-            : $"touches {Verdict.Listed([.. problem.Touches.Select(ball => "the " + Names.Spoken(ball))])} and has no pocket.";
-        var when = problem.OnPots > 0 ? " It can go now." : opens.Count > 0 ? " It has no pocket itself." : "";
-        return new ProblemBallOutput(
-            Names.Text(problem.Ball), [.. problem.Opens.Select(pot => new PottedOutput(Names.Text(pot.Ball), Names.Text(pot.Pocket)))],
-            problem.OnPots, words + when);
-    }
+    private static ProblemBallOutput ToProblem(ProblemBall problem) => new(
+        Names.Text(problem.Ball), [.. problem.Opens.Select(pot => new PottedOutput(Names.Text(pot.Ball), Names.Text(pot.Pocket)))],
+        problem.OnPots, TableWords.Problem(problem));
 
     internal static RegionOutput ToRegion(RegionCount count) => new(
         count.Region.Name, count.Region.From, count.Region.To, count.Region.ForTheBlue, [.. count.Reds.Select(Names.Text)]);
 
-    private static RedChoiceOutput ToChoice(RedChoice choice, bool balance)
-    {
-        var words = choice.Region is null ? "stands in no region" : $"leaves {choice.Left} in {choice.Region.Name}";
-        if (balance && choice.SpendsSmallGroup) words += "; spends a small group early";
-        if (balance && choice is { Region.ForTheBlue: true, Left: < RedsByRegion.SmallGroup }) words += "; the blue's group may go";
-        return new RedChoiceOutput(Names.Text(choice.Red), choice.Region?.Name, choice.Left, choice.SpendsSmallGroup, words);
-    }
-
-    private static string Words(Layout layout, List<PotEntry> on, int reds)
-    {
-        var total = layout.Balls.Count(placed => BallSet.IsRed(placed.Ball));
-        var colours = on.Select(entry => entry.Pot.Ball).Distinct().Count(ball => !BallSet.IsRed(ball));
-        if (on.Count == 0) return "No ball can be potted straight into a pocket.";
-        var widest = on.MaxBy(entry => entry.Solution?.Window?.WidthRadians ?? 0)!;
-        var first = total > 0 ? $"{reds} of {total} reds and " : "";
-        return $"{first}{colours} {(colours == 1 ? "colour" : "colours")} {(total == 0 && colours == 1 ? "is" : "are")} on; the widest is "
-            + $"the {Names.Spoken(widest.Pot.Ball)} to the {Names.Spoken(widest.Pot.Pocket)}.";
-    }
+    private static RedChoiceOutput ToChoice(RedChoice choice, bool balance) => new(
+        Names.Text(choice.Red), choice.Region?.Name, choice.Left, choice.SpendsSmallGroup, TableWords.Choice(choice, balance));
 }

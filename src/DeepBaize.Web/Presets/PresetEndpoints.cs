@@ -3,6 +3,7 @@ using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Presets;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 
@@ -15,7 +16,8 @@ namespace DeepBaize.Web.Presets;
 /// <param name="Least">The smallest value.</param>
 /// <param name="Most">The largest value.</param>
 /// <param name="Default">The value that is taken when none is given.</param>
-public sealed record ParameterOutput(string Id, string Name, string Kind, double Least, double Most, double Default);
+public sealed record ParameterOutput(
+    string Id, string Name, [Codes(typeof(ParameterKind))] string Kind, double Least, double Most, double Default);
 
 /// <summary>A preset.</summary>
 /// <param name="Id">Its id.</param>

@@ -1,3 +1,5 @@
+using DeepBaize.Planning.Players;
+using DeepBaize.Web.Mapping;
 
 namespace DeepBaize.Web.Reading;
 
@@ -19,7 +21,7 @@ namespace DeepBaize.Web.Reading;
 /// <param name="Paces">The player's own pace scale.</param>
 public sealed record PlayerInput(
     string? Preset = null,
-    string? Hand = null,
+    [Codes(typeof(Hand))] string? Hand = null,
     double? ShoulderHeight = null,
     double? Reach = null,
     double? Stretch = null,
@@ -62,5 +64,6 @@ public sealed record FactorsInput(
 /// <param name="RestCost">Points that a rest costs.</param>
 /// <param name="CushionRule">True to show the trade's rule of cushion or hold.</param>
 public sealed record PreferencesInput(
-    string? Side = null, double? Follow = null, double? Stun = null, double? Screw = null, double? RestCost = null,
+    [Codes(typeof(SidePolicy))] string? Side = null, double? Follow = null, double? Stun = null, double? Screw = null,
+    double? RestCost = null,
     bool? CushionRule = null);

@@ -1,3 +1,8 @@
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Web.Mapping;
 
 namespace DeepBaize.Web.Reading;
 
@@ -19,7 +24,7 @@ public sealed record StrokeInput(double DirectionDeg, double Pace, double Side =
 /// <param name="Pocket">The pocket.</param>
 /// <param name="Part">middle, nearJaw, farJaw or opening.</param>
 /// <param name="Keep">True when the aim follows the pot.</param>
-public sealed record KeptPot(string Ball, string Pocket, string Part, bool Keep);
+public sealed record KeptPot(string Ball, [Codes(typeof(PocketId))] string Pocket, [Codes(typeof(PocketPart))] string Part, bool Keep);
 
 /// <summary>A place on the cloth.</summary>
 /// <param name="X">Metres up the table from the baulk cushion nose.</param>
@@ -32,7 +37,8 @@ public sealed record MarkPlace(double X, double Y);
 /// <param name="Places">One place, two for a gate, three or more for a zone.</param>
 /// <param name="Radius">Radius of a target in metres.</param>
 /// <param name="Text">A word or two beside it.</param>
-public sealed record MarkInput(string Id, string Kind, IReadOnlyList<MarkPlace> Places, double? Radius = null, string Text = "");
+public sealed record MarkInput(
+    string Id, [Codes(typeof(MarkKind))] string Kind, IReadOnlyList<MarkPlace> Places, double? Radius = null, string Text = "");
 
 /// <summary>Scores of a frame.</summary>
 /// <param name="Player">Points of the player at the table.</param>
@@ -48,8 +54,16 @@ public sealed record ScoresInput(int Player, int Opponent);
 /// <param name="Break">Points of the break so far.</param>
 /// <param name="MissCount">Misses called from here.</param>
 public sealed record StateInput(
-    string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, ScoresInput? Scores = null, int? Break = null,
+    [Codes(typeof(BallOn))] string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false,
+    ScoresInput? Scores = null, int? Break = null,
     int MissCount = 0);
+
+/// <summary>What a stroke is for that pots nothing: a ball to hit before any other, or a place to reach.</summary>
+/// <param name="Kind">hit or reach.</param>
+/// <param name="Ball">The ball to hit.</param>
+/// <param name="Place">Where the white should stop.</param>
+/// <param name="Within">How far off it may be in metres, 0.01 to 1; absent is 0.1.</param>
+public sealed record KeptAim([Codes("hit", "reach")] string Kind, string? Ball = null, PlaceOutput? Place = null, double? Within = null);
 
 /// <summary>The rules of a line-up.</summary>
 /// <param name="Cushions">False when the white must not come to a cushion.</param>
@@ -68,10 +82,14 @@ public sealed record LineUpInput(bool Cushions = true);
 public record PositionContent(
     IReadOnlyList<BallPlace> Balls,
     StrokeInput? Stroke = null,
-    string? Mode = null,
+    [Codes(typeof(LayoutMode))] string? Mode = null,
     string? Profile = null,
     KeptPot? Pot = null,
     IReadOnlyList<MarkInput>? Marks = null,
     StateInput? State = null,
     CoefficientsInput? Coefficients = null,
-    PlayerInput? Player = null);
+    PlayerInput? Player = null)
+{
+    /// <summary>What the stroke is for when it pots nothing; a sheet has this or a pot.</summary>
+    public KeptAim? Aim { get; init; }
+}

@@ -1,5 +1,8 @@
+using DeepBaize.Rules;
 using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Sheets;
 
@@ -12,7 +15,8 @@ namespace DeepBaize.Web.Sheets;
 /// <param name="InHand">True when the white is in hand.</param>
 /// <param name="Coefficients">What the table in use differs in from the profile.</param>
 public sealed record PlaceRequest(
-    IReadOnlyList<BallPlace> Balls, string Ball, string Words, string? Units = null, string? Profile = null, bool InHand = false,
+    IReadOnlyList<BallPlace> Balls, string Ball, string Words, [Codes(typeof(LengthUnits))] string? Units = null, string? Profile = null,
+    bool InHand = false,
     CoefficientsInput? Coefficients = null);
 
 /// <summary>Several balls that are changed as one.</summary>
@@ -27,7 +31,7 @@ public sealed record PlaceRequest(
 public sealed record GroupRequest(
     IReadOnlyList<BallPlace> Balls,
     IReadOnlyList<string> Chosen,
-    string Kind,
+    [Codes("move", "turn", "mirror")] string Kind,
     double Along = 0,
     double Across = 0,
     double Degrees = 0,
@@ -64,6 +68,11 @@ public sealed record SettleResponse(IReadOnlyList<BallPlace> Balls, IReadOnlyLis
 /// <param name="State">What was set; absent: nothing.</param>
 public sealed record StateRequest(IReadOnlyList<string> Balls, StateInput? State = null);
 
+/// <summary>What may be on.</summary>
+/// <param name="Id">Its code.</param>
+/// <param name="Words">What it is called.</param>
+public sealed record OnOutput([Codes(typeof(BallOn))] string Id, string Words);
+
 /// <summary>Something that can be chosen.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Words">What it is called.</param>
@@ -79,10 +88,10 @@ public sealed record ChoiceOutput(string Id, string Words);
 /// <param name="Dropped">Why something that was set was dropped.</param>
 public sealed record StateResponse(
     StateInput? State,
-    string? On,
+    [Codes(typeof(BallOn))] string? On,
     bool IsInferred,
     string Words,
-    IReadOnlyList<ChoiceOutput> Ons,
+    IReadOnlyList<OnOutput> Ons,
     IReadOnlyList<ChoiceOutput> Nominations,
     IReadOnlyList<string> Dropped);
 
@@ -121,7 +130,8 @@ public sealed record WorkingSheetResponse(PositionContent Content, LayoutSummary
 /// <param name="Units">metric (absent) or imperial.</param>
 /// <param name="Coefficients">What the table in use differs in from the profile.</param>
 public sealed record SetUpRequest(
-    IReadOnlyList<BallPlace> Balls, IReadOnlyList<MarkInput>? Marks = null, string? Profile = null, string? Units = null,
+    IReadOnlyList<BallPlace> Balls, IReadOnlyList<MarkInput>? Marks = null, string? Profile = null,
+    [Codes(typeof(LengthUnits))] string? Units = null,
     CoefficientsInput? Coefficients = null);
 
 /// <summary>One line of a set-up sheet.</summary>

@@ -2,12 +2,13 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Words.Places;
 using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
 using DeepBaize.Words;
+using DeepBaize.Words.Places;
 
 namespace DeepBaize.Web.Sheets;
 
@@ -70,6 +71,7 @@ internal static class SheetLayer
             Balls = [.. whole.Balls.Select(
                 ball => Mirrored(ball.X, ball.Y) is var place ? new BallPlace(ball.Id, place.X, place.Y) : ball)],
             Marks = MarkReader.ToOutput(MarkReader.Read(whole.Marks).Select(mark => mark.Mirrored())),
+            Aim = whole.Aim is { Place: { } goal } aim ? aim with { Place = Shared.ToPlace(Mirrored(goal.X, goal.Y)) } : whole.Aim,
             Stroke = whole.Stroke is { } stroke ? stroke with { DirectionDeg = -stroke.DirectionDeg, Side = -stroke.Side } : null,
             Pot = whole.Pot is { } pot
                 ? pot with
@@ -110,7 +112,7 @@ internal static class SheetLayer
             on is { } ball ? StateReader.Text(ball) : null,
             state.On is null,
             StateWords.Say(state, on),
-            [.. BallsOn.Possible(up).Select(choice => new ChoiceOutput(StateReader.Text(choice), BallsOn.Words(choice)))],
+            [.. BallsOn.Possible(up).Select(choice => new OnOutput(StateReader.Text(choice), BallsOn.Words(choice)))],
             [.. Nominations(state, on, up).Select(choice => new ChoiceOutput(Names.Text(choice), Names.Spoken(choice)))],
             dropped);
     }

@@ -1,4 +1,6 @@
+using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Shots;
 
@@ -19,6 +21,6 @@ public sealed record PredictRequest(
     CoefficientsInput? Coefficients = null,
     PlacingInput? Placing = null,
     string? Profile = null,
-    string? Units = null,
+    [Codes(typeof(LengthUnits))] string? Units = null,
     StateInput? State = null,
     LineUpInput? LineUp = null);

@@ -1,3 +1,7 @@
+using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
 
@@ -12,14 +16,16 @@ namespace DeepBaize.Web.Shots;
 /// <param name="Number">The numeral of a contact that is drawn on the table; null for other events.</param>
 /// <param name="Words">What happens, in words.</param>
 public sealed record EventOutput(
-    double Time, string Kind, IReadOnlyList<BallStateOutput> Balls, string? Cushion, string? Pocket, int? Number, string Words);
+    double Time, [Codes(typeof(ShotEventKind))] string Kind, IReadOnlyList<BallStateOutput> Balls,
+    [Codes(typeof(CushionId))] string? Cushion, [Codes(typeof(PocketId))] string? Pocket, int? Number, string Words);
 
 /// <summary>A piece of path, quadratic in time: a quadratic Bezier curve.</summary>
 /// <param name="Phase">sliding, rolling or spinning.</param>
 /// <param name="StartTime">Seconds after the strike.</param>
 /// <param name="EndTime">Seconds after the strike.</param>
 /// <param name="Points">Three control points, each x, y, z in metres.</param>
-public sealed record SegmentOutput(string Phase, double StartTime, double EndTime, IReadOnlyList<IReadOnlyList<double>> Points);
+public sealed record SegmentOutput(
+    [Codes(typeof(MotionPhase))] string Phase, double StartTime, double EndTime, IReadOnlyList<IReadOnlyList<double>> Points);
 
 /// <summary>The path of one ball.</summary>
 /// <param name="Ball">The ball.</param>
@@ -29,7 +35,7 @@ public sealed record PathOutput(string Ball, IReadOnlyList<SegmentOutput> Segmen
 /// <summary>A potted ball.</summary>
 /// <param name="Ball">The ball.</param>
 /// <param name="Pocket">The pocket.</param>
-public sealed record PottedOutput(string Ball, string Pocket);
+public sealed record PottedOutput(string Ball, [Codes(typeof(PocketId))] string Pocket);
 
 /// <summary>What came of the shot.</summary>
 /// <param name="FirstContact">The ball that the white met first.</param>
@@ -47,7 +53,7 @@ public sealed record OutcomeOutput(
     bool InOff,
     IReadOnlyList<string> OffTable,
     bool MiscueRisk,
-    string Ended,
+    [Codes(typeof(ShotEnd))] string Ended,
     double Duration);
 
 /// <summary>How the white meets its first ball.</summary>
@@ -58,7 +64,8 @@ public sealed record OutcomeOutput(
 /// <param name="White">Centre of the white at contact.</param>
 /// <param name="ObjectBall">Centre of the ball met at contact.</param>
 public sealed record AimOutput(
-    string Ball, double CutDeg, string CutTo, double Fraction, PlaceOutput White, PlaceOutput ObjectBall);
+    string Ball, double CutDeg, [Codes("left", "right", "straight")] string CutTo, double Fraction, PlaceOutput White,
+    PlaceOutput ObjectBall);
 
 /// <summary>The stroke as it was taken.</summary>
 /// <param name="DirectionDeg">The cue's line in degrees.</param>
@@ -112,7 +119,7 @@ public sealed record PlacingOutput(
     IReadOnlyList<string> Touching,
     IReadOnlyList<string> Frozen,
     string Words,
-    string Snap,
+    [Codes(typeof(SnapKind))] string Snap,
     PlaceOutput Loose);
 
 /// <summary>The prediction.</summary>

@@ -50,7 +50,7 @@ internal static class Fuzzer
         var description = JsonNode.Parse(await server.Client.GetStringAsync(new Uri("/openapi/v1.json", UriKind.Relative)))!;
         var (maker, pool) = (new RequestMaker(description, seed, mostBudget), server.Services.GetRequiredService<ComputePool>());
         var (statuses, faults, dearest, slowest, before) = (new SortedDictionary<int, int>(), new List<string>(), 0L, 0.0, pool.Spent);
-        var answered = new HashSet<string>();
+        var (answered, codes) = (new HashSet<string>(), new CodeCheck(description));
         for (var i = 0; i < count; i++)
         {
             using var request = maker.Next();
@@ -63,6 +63,7 @@ internal static class Fuzzer
             {
                 maker.Learn(answer);
                 answered.Add(maker.Route);
+                faults.AddRange(codes.Unlisted(maker.Route, status, answer).Select(one => $"{i} {maker.Route}: {one}, not listed"));
             }
 
             var stopped = Stop(pool);

@@ -22,7 +22,6 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
     private static readonly string[] Balls =
         ["cue", "yellow", "green", "brown", "blue", "pink", "black", .. Enumerable.Range(1, 15).Select(i => $"red{i}")];
 
-    private static readonly string[] Pockets = ["yellow", "green", "middleYellowSide", "middleGreenSide", "topYellowSide", "topGreenSide"];
     private static readonly string[] Budgets = ["budget", "samples", "visits"];
 
     /// <summary>Words that mean nothing here.</summary>
@@ -34,7 +33,6 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
     /// <summary>Texts that mean something under a name.</summary>
     private static readonly Dictionary<string, string[]> Words = new()
     {
-        ["approach"] = ["left", "right", "straight"],
         ["ball"] = Balls,
         ["second"] = Balls,
         ["chosen"] = Balls,
@@ -42,19 +40,8 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         ["nominated"] = Balls,
         ["only"] = Balls,
         ["potted"] = Balls,
-        ["pocket"] = Pockets,
-        ["part"] = ["opening", "middle", "nearJaw", "farJaw"],
         ["profile"] = ["club", "lively", "slow-old-cloth", "unknown"],
         ["preset"] = ["club", "league", "expert", "beginner"],
-        ["mode"] = ["free", "frame"],
-        ["units"] = ["metric", "imperial"],
-        ["dial"] = ["pace", "side", "height", "direction"],
-        ["doubt"] = ["measured", "unmeasured"],
-        ["goal"] = ["points", "chance", "clear", "frame"],
-        ["hand"] = ["right", "left"],
-        ["kind"] = ["move", "turn", "mirror", "delete", "line", "zone", "arrow", "text", "cross", "circle"],
-        ["on"] = ["red", "colour", "yellow", "black"],
-        ["side"] = ["left", "right", "either"],
         ["words"] = ["on its spot", "touching the white", "200 mm from the top cushion"],
         ["measuredOn"] = ["2026-11-01", "yesterday"],
     };
@@ -139,7 +126,8 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
             "object" => MakeObject(form, wild, depth),
             "array" when name == "balls" => MakeBalls(form["items"]?["type"] is JsonValue, wild),
             "array" => MakeArray(form, name, wild, depth),
-            "string" => MakeText(name, $"{form["format"]}", wild),
+            "string" => form["enum"] is JsonArray codes && random.NextDouble() >= wild
+                ? codes[random.Next(codes.Count)]?.DeepClone() : MakeText(name, $"{form["format"]}", wild),
             "integer" => Whole(name, wild),
             "number" => Number(name, wild),
             "boolean" => random.Next(2) == 0,

@@ -6,7 +6,7 @@ import {
   type BreakAnswer,
   type BreakQuestion,
   type HandPlace,
-  type PotPart,
+  type Pocket,
   type StepAnswer,
 } from '@/api/client'
 import { readStream } from '@/api/stream'
@@ -136,8 +136,8 @@ export function useBreak(
     asked.value = question.value
   }
 
-  function put(ball: string, pocket: string, stroke: { pace: number; side: number; height: number }) {
-    model.setPot({ ball, pocket, part: 'opening' as PotPart })
+  function put(ball: string, pocket: Pocket, stroke: { pace: number; side: number; height: number }) {
+    model.setPot({ ball, pocket, part: 'opening' })
     model.setKeepPot(true)
     const tidy = (value: number) => Math.round(value * 1000) / 1000
     model.setStroke({ pace: tidy(stroke.pace), side: tidy(stroke.side), height: tidy(stroke.height) })

@@ -35,7 +35,7 @@ export function useOutlook(asked: Ref<BreakQuestion | null>, plan: Ref<BreakAnsw
     clear()
     const mine = (stop = new AbortController())
     isBusy.value = true
-    const pot = { ball: first.ball, pocket: first.pocket, part: 'opening' }
+    const pot = { ball: first.ball, pocket: first.pocket, part: 'opening' as const }
     call.value = { question: asked.value, pot, stroke: first.stroke, target: target.value, visits }
     const sentence = await readStream<OutlookAnswer>(
       '/api/breaks/outlook',

@@ -47,7 +47,7 @@ const pocketName = (id: string) => props.outline.pockets.find((pocket) => pocket
           size="small"
           :model-value="wish.side ?? 'either'"
           :aria-label="t('zone.sideOf', { ball: ballName(wish.ball) })"
-          @change="(side: string) => zone.change(i, { side: side === 'either' ? null : side })"
+          @change="(side: (typeof sides)[number]) => zone.change(i, { side: side === 'either' ? null : side })"
         >
           <el-option v-for="side in sides" :key="side" :value="side" :label="t(`zone.sides.${side}`)" />
         </el-select>

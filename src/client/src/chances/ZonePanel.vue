@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { ChanceQuestion, Outline, PlaceOnBed, Stroke } from '@/api/client'
+import type { ChanceQuestion, Outline, PlaceOnBed, Pocket, Stroke } from '@/api/client'
 import { ballName } from '@/sheet/sheet'
 import type { Marks } from '@/laying/useMarks'
 import type { SheetModel } from '@/sheet/useSheet'
@@ -22,7 +22,7 @@ const emit = defineEmits<{ take: [stroke: Partial<Stroke>] }>()
 
 const half = 0.15
 const ball = ref('')
-const pocket = ref('')
+const pocket = ref<Pocket | ''>('')
 const others = computed(() => props.model.balls.value.filter((one) => one.id !== 'cue'))
 const place = computed(() => {
   const mark = props.zone.painted.value[0]

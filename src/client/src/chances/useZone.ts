@@ -9,6 +9,7 @@ import {
   type Goal,
   type PackAnswer,
   type PlaceOnBed,
+  type Pocket,
   type Wish,
   type Zone,
 } from '@/api/client'
@@ -77,7 +78,7 @@ export function useZone(model: SheetModel, shelf: ShelfModel, ballWidth: () => n
     { deep: true },
   )
 
-  function wish(ball: string, pocket: string) {
+  function wish(ball: string, pocket: Pocket) {
     const others = wishes.value.filter((other) => other.ball !== ball || other.pocket !== pocket)
     if (others.length < 4) wishes.value = [...others, { ball, pocket, ...usual }]
   }

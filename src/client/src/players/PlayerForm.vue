@@ -86,7 +86,7 @@ const setLevel = (preset: string) =>
           :model-value="whole.hand ?? 'right'"
           :disabled="readOnly"
           :aria-label="t('player.hand')"
-          @change="(hand: unknown) => set({ hand: hand as string })"
+          @change="(hand: unknown) => set({ hand: hand as Player['hand'] })"
         >
           <el-radio-button v-for="hand in hands" :key="hand" :value="hand" :data-hand="hand">{{
             t(`player.hands.${hand}`)

@@ -21,7 +21,7 @@ const set = (part: Partial<School>) =>
       :disabled="readOnly"
       :aria-label="t('player.side')"
       data-testid="side-policy"
-      @change="(side: unknown) => set({ side: side as string })"
+      @change="(side: unknown) => set({ side: side as School['side'] })"
     >
       <el-radio-button v-for="side in sides" :key="side" :value="side" :data-side-policy="side">{{
         t(`player.sides.${side}`)

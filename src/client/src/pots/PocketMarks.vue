@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MatrixEntry, Outline } from '@/api/client'
+import type { MatrixEntry, Outline, Pocket } from '@/api/client'
 import { mm, toSheet } from '@/table/view'
 import { t } from '@/words'
 
 /** The six pockets as things to touch; for the ball in question each says by its mark how far it is open. */
 const props = defineProps<{ outline: Outline; entries: MatrixEntry[]; chosen: string | null; asks: boolean }>()
-const emit = defineEmits<{ pocket: [id: string] }>()
+const emit = defineEmits<{ pocket: [id: Pocket] }>()
 
 const marks = computed(() =>
   props.outline.pockets.map((pocket) => {
@@ -25,7 +25,7 @@ const marks = computed(() =>
   }),
 )
 
-function onKey(event: KeyboardEvent, id: string) {
+function onKey(event: KeyboardEvent, id: Pocket) {
   if (event.key !== 'Enter' && event.key !== ' ') return
   emit('pocket', id)
   event.preventDefault()

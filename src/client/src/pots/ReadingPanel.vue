@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { RegionInput } from '@/api/client'
+import type { Pocket, RegionInput } from '@/api/client'
 import { ballName, isRed } from '@/sheet/sheet'
 import { t } from '@/words'
 import type { Reading } from './useReading'
 
 /** The table read: what is on, what is in the way, how the reds are spread. */
 const props = defineProps<{ reading: Reading; chosen: string | null }>()
-const emit = defineEmits<{ choose: [ball: string, pocket: string]; look: [ball: string] }>()
+const emit = defineEmits<{ choose: [ball: string, pocket: Pocket]; look: [ball: string] }>()
 
 const page = ref<'pots' | 'reds'>('pots')
 const data = computed(() => props.reading.reading.value)

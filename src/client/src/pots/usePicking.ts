@@ -1,5 +1,5 @@
 import { ref, type Ref } from 'vue'
-import type { Prediction } from '@/api/client'
+import type { Pocket, Prediction } from '@/api/client'
 import type { SheetModel } from '@/sheet/useSheet'
 
 /** Choosing the pot by touch: a ball, then a pocket. */
@@ -12,14 +12,14 @@ export function usePicking(model: SheetModel, prediction: Ref<Prediction | null>
   }
 
   /** A pocket alone is for the ball that the stroke meets first. */
-  function pickPocket(pocket: string) {
+  function pickPocket(pocket: Pocket) {
     const ball = picked.value ?? model.pot.value?.ball ?? prediction.value?.outcome.firstContact ?? null
     if (!ball) return
     picked.value = null
     choose(ball, pocket)
   }
 
-  function choose(ball: string, pocket: string) {
+  function choose(ball: string, pocket: Pocket) {
     model.setPot({ ball, pocket, part: 'opening' })
     model.commit()
   }

@@ -1,5 +1,5 @@
 import { t } from '@/words'
-import type { BallPlace, Coefficients, Mark, Player, PlayState, PotPart, Stroke } from '@/api/client'
+import type { BallPlace, Coefficients, KeptAim, Mark, Player, PlayState, Pocket, PotPart, Stroke } from '@/api/client'
 
 /** What a position is called. */
 export interface Named {
@@ -18,7 +18,7 @@ export interface OpenedPosition extends Named {
 /** The pot that is being played. */
 export interface ChosenPot {
   ball: string
-  pocket: string
+  pocket: Pocket
   part: PotPart
 }
 
@@ -34,6 +34,8 @@ export interface Sheet {
   raw: string[]
   /** Null while no pot is chosen. */
   pot: ChosenPot | null
+  /** What the stroke is for when it pots nothing; kept as it came until a pot is chosen. */
+  aim: KeptAim | null
   /** True when the aim follows the pot. */
   keepPot: boolean
   /** Id of the table, balls and cue that it is played with. */
@@ -75,6 +77,7 @@ export function emptySheet(): Sheet {
     state: null,
     raw: [],
     pot: null,
+    aim: null,
     keepPot: true,
     profile: clubProfile,
     opened: null,

@@ -182,6 +182,20 @@ describe('the history of the sheet', () => {
     page.scope.stop()
   })
 
+  it('keeps what a stroke is for that pots nothing, until a pot is chosen or its ball goes', async () => {
+    const page = await openPage('aims')
+    const balls = [...emptySheet().balls, { id: 'blue', x: 1.8, y: 0.9 }]
+    const hit = { kind: 'hit', ball: 'blue', place: null, within: null } as const
+    page.model.lay({ balls, aim: hit }, null, false)
+    expect(page.model.content().aim).toEqual(hit)
+    page.model.remove('blue')
+    expect(page.model.content().aim).toBeNull()
+    page.model.lay({ balls, aim: hit }, null, false)
+    page.model.setPot({ ball: 'blue', pocket: 'green', part: 'middle' })
+    expect(page.model.content()).toMatchObject({ aim: null, pot: { ball: 'blue' } })
+    page.scope.stop()
+  })
+
   it('takes what belongs to a step into it', async () => {
     const page = await openPage('amend')
     page.model.placeRaw('red1', 1, -0.2)

@@ -58,6 +58,7 @@ export function useSheet(
   /** Chooses a pot, or none; a pot that is chosen is kept until the player turns the aim. */
   function setPot(pot: ChosenPot | null) {
     sheet.value.pot = pot
+    if (pot) sheet.value.aim = null
     sheet.value.keepPot = true
   }
 
@@ -100,6 +101,7 @@ export function useSheet(
     sheet.value.balls = balls.map((ball) => ({ ...ball }))
     sheet.value.raw = raw
     if (sheet.value.pot && !balls.some((ball) => ball.id === sheet.value.pot!.ball)) sheet.value.pot = null
+    if (sheet.value.aim?.ball && !balls.some((ball) => ball.id === sheet.value.aim!.ball)) sheet.value.aim = null
   }
 
   function remove(...ids: string[]) {
@@ -130,6 +132,7 @@ export function useSheet(
       pot: content.pot
         ? { ball: content.pot.ball, pocket: content.pot.pocket, part: content.pot.part as PotPart }
         : null,
+      aim: content.aim ?? null,
       keepPot: content.pot?.keep ?? true,
       profile: content.profile ?? sheet.value.profile,
       opened,
@@ -160,8 +163,8 @@ export function useSheet(
 
   /** The sheet as the server takes it. */
   function content(): PositionContent {
-    const { balls, stroke, profile, pot, keepPot, marks, state } = sheet.value
-    return { balls, stroke, profile, pot: pot && { ...pot, keep: keepPot }, marks, state, ...inUse() }
+    const { balls, stroke, profile, pot, aim, keepPot, marks, state } = sheet.value
+    return { balls, stroke, profile, pot: pot && { ...pot, keep: keepPot }, aim, marks, state, ...inUse() }
   }
 
   /** Says where the table, cue and player in use come from: one set of them for every question. */

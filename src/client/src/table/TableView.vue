@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { BallPlace, Mark, Prediction } from '@/api/client'
+import type { BallPlace, Mark, Pocket, Prediction } from '@/api/client'
 import { ballLetters } from '@/sheet/sheet'
 import { t } from '@/words'
 import BallMark from './BallMark.vue'
@@ -58,7 +58,7 @@ const emit = defineEmits<{
   lay: [x: number, y: number]
   tell: [number: number | null]
   pick: [ball: string, more: boolean]
-  pocket: [id: string]
+  pocket: [id: Pocket]
   touch: [x: number, y: number]
   choose: [balls: string[]]
   shift: [along: number, across: number]

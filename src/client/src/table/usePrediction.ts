@@ -20,7 +20,7 @@ export interface ShotQuestion {
   pot?: PotQuestion['pot']
   /** True when the aim follows the pot. */
   keepPot: boolean
-  units?: string
+  units?: PredictRequest['units']
   /** The state of play, when it is known: the verdict then says what is foul. */
   state?: PredictRequest['state']
   /** The rules of a line-up: the verdict then says what fails. */

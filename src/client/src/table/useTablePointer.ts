@@ -1,5 +1,5 @@
 import { computed, ref, type Ref } from 'vue'
-import type { Mark } from '@/api/client'
+import type { Mark, Pocket } from '@/api/client'
 import {
   distance,
   grabPixels,
@@ -23,7 +23,7 @@ export interface Handlers {
   aimed(): void
   lay(x: number, y: number): void
   pick(ball: string, more: boolean): void
-  pocket(id: string): void
+  pocket(id: Pocket): void
   touch(x: number, y: number): void
   choose(balls: string[]): void
   shift(along: number, across: number): void
@@ -85,7 +85,7 @@ export function useTablePointer(
     if (props.still || event.button !== 0 || gesture.value) return
     const point = pointOf(event)
     const pocket = (event.target as Element).closest('[data-pocket-button]')?.getAttribute('data-pocket-button')
-    if (pocket && props.manner.kind !== 'mark') return on.pocket(pocket)
+    if (pocket && props.manner.kind !== 'mark') return on.pocket(pocket as Pocket)
     if (props.manner.kind === 'name') {
       const { x, y } = place(point)
       return on.touch(x, y)

@@ -1,0 +1,95 @@
+using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Search;
+using DeepBaize.Table;
+
+namespace DeepBaize.Words;
+
+/// <summary>Says, row by row, what a stroke comes to in a player's hands.</summary>
+public static class RowWords
+{
+    /// <summary>What a row is about.</summary>
+    /// <param name="kind">Its kind, as answers name it.</param>
+    public static string Label(string kind) => kind switch
+    {
+        "pot" => "Pot",
+        "zone" => "Potted and in the zone",
+        "next" => "Then on",
+        "past" => "If it runs past",
+        "short" => "If it falls short",
+        "inOff" => "In-off",
+        "contacts" => "The white meets",
+        "cueing" => "Reach",
+        "miscue" => "Miscue",
+        "source" => "What decides",
+        "pack" => "Shut in",
+        "miss" => "If it is missed",
+        _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "Unknown row."),
+    };
+
+    /// <summary>How often the ball drops, and how it is missed.</summary>
+    public static string Pot(SampleSummary summary)
+    {
+        ArgumentNullException.ThrowIfNull(summary);
+        var missed = summary switch
+        {
+            { Thick.Count: var thick, Thin.Count: var thin } when thick > 2 * thin && thick > 2 => ", missed thick more often than thin",
+            { Thick.Count: var thick, Thin.Count: var thin } when thin > 2 * thick && thin > 2 => ", missed thin more often than thick",
+            { Thick.Count: > 2, Thin.Count: > 2 } => ", missed thick or thin alike",
+            _ => "",
+        };
+        return $"{ChanceWords.Say(summary.Pot.Share)}{missed}.";
+    }
+
+    /// <summary>How often it is potted and stops in the zone.</summary>
+    public static string Zone(SampleSummary summary)
+    {
+        ArgumentNullException.ThrowIfNull(summary);
+        return $"{ChanceWords.Say(summary.Zone.Share)}.";
+    }
+
+    /// <summary>How often another pot is on then, and which is likeliest when it goes as meant.</summary>
+    public static string Next(SampleSummary summary, Outlook meant)
+    {
+        ArgumentNullException.ThrowIfNull(summary);
+        ArgumentNullException.ThrowIfNull(meant);
+        var first = meant.Pots.Count > 0 && meant.Pots[0].IsOn ? $": {ChanceWords.Say(meant.Pots[0])}" : "";
+        return $"a next pot {ChanceWords.Say(summary.Next.Share)}{first}.";
+    }
+
+    /// <summary>What is left.</summary>
+    public static string Leave(Outlook outlook)
+    {
+        ArgumentNullException.ThrowIfNull(outlook);
+        if (outlook.InOff is { } pocket) return $"in-off, {Names.Spoken(pocket)}.";
+        if (!outlook.IsServed) return "the ball stays up.";
+        var on = outlook.On.ToList();
+        if (on.Count == 0) return "nothing good is on.";
+        var more = on.Select(pot => pot.Pot.Ball).Distinct().Count() - 1;
+        return $"{ChanceWords.Say(on[0])}{(more > 0 ? $" and {more} more" : "")}"
+            + $"{(on[0].Way > BridgeWay.Stretched ? $", with {CueingWords.Way(on[0].Way)}" : "")}.";
+    }
+
+    /// <summary>How often it goes in off, and where.</summary>
+    public static string InOff(SampleSummary summary)
+    {
+        ArgumentNullException.ThrowIfNull(summary);
+        var where = string.Join(", ", summary.InOffs.Take(2).Select(pocket => Names.Spoken(pocket.Pocket)));
+        return $"{ChanceWords.Say(summary.InOff.Share)}: {where}.";
+    }
+
+    /// <summary>Which balls the white meets.</summary>
+    public static string Contacts(IEnumerable<(BallId Ball, Chance Chance)> contacts) =>
+        $"{Verdict.Listed([.. contacts.Select(one => $"the {Names.Spoken(one.Ball)} {ChanceWords.Say(one.Chance.Share)}")])}.";
+
+    /// <summary>How often the tip slips.</summary>
+    public static string Miscue(Chance chance) => $"The tip comes outside half the ball {ChanceWords.Say(chance.Share)}.";
+
+    /// <summary>Whether the hands or the table decide.</summary>
+    public static string Source(ScatterSource source) => source switch
+    {
+        ScatterSource.Hands => "your hands, more than the table.",
+        ScatterSource.Table => "the table, more than your hands: measure it.",
+        _ => "your hands and the table alike.",
+    };
+}
