@@ -39,7 +39,7 @@ public sealed class ReferenceTests
     [Fact]
     public void Projects_reference_only_what_the_house_allows()
     {
-        var sources = Path.Combine(Root(), "src");
+        var sources = Path.Combine(RepositoryRoot.Find(), "src");
         var projects = Directory.GetFiles(sources, "*.csproj", SearchOption.AllDirectories);
         Assert.Equal(Allowed.Keys.Order(), projects.Select(Path.GetFileNameWithoutExtension).Order());
         foreach (var project in projects)
@@ -97,7 +97,7 @@ public sealed class ReferenceTests
     {
         foreach (var (name, folders) in Order)
         {
-            var found = Directory.GetDirectories(Path.Combine(Root(), "src", name)).Select(Path.GetFileName)
+            var found = Directory.GetDirectories(Path.Combine(RepositoryRoot.Find(), "src", name)).Select(Path.GetFileName)
                 .Where(folder => folder is not ("bin" or "obj" or "openapi" or "wwwroot"));
             Assert.Equal(folders.Order(), found.Order());
         }
@@ -108,16 +108,9 @@ public sealed class ReferenceTests
     public void Lines_of_code_are_not_longer_than_140()
     {
         var files = new[] { "src", "tests", "bench" }
-            .SelectMany(part => Directory.GetFiles(Path.Combine(Root(), part), "*.cs", SearchOption.AllDirectories))
+            .SelectMany(part => Directory.GetFiles(Path.Combine(RepositoryRoot.Find(), part), "*.cs", SearchOption.AllDirectories))
             .Where(file => !file.Split(Path.DirectorySeparatorChar).Any(part => part is "bin" or "obj" or "Migrations" or "node_modules"));
         var found = files.SelectMany(file => File.ReadLines(file).Select((line, i) => (line.Length, Where: $"{file}:{i + 1}")));
         Assert.Equal([], found.Where(line => line.Length > Longest).Select(line => line.Where));
-    }
-
-    private static string Root()
-    {
-        var folder = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(folder!.FullName, "DeepBaize.slnx"))) folder = folder.Parent;
-        return folder.FullName;
     }
 }

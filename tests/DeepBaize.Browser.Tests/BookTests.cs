@@ -18,7 +18,7 @@ public sealed class BookTests(BrowserFixture browser) : IDisposable
         var name = Save(page, "Ladder of my own", "mine, screw");
         page.Type("m");
         page.Settle();
-        Thread.Sleep(300);
+        page.Still();
         page.Find("open").Click();
         page.Until(() => Shown() > 0);
         Assert.Equal(3, Shown());

@@ -42,6 +42,7 @@ internal sealed class Finger(TablePage page, ChromeDriver driver)
         Send("touchStart", x, y);
         for (var i = 1; i <= 6; i++) Send("touchMove", x + (toX - x) * i / 6, y + (toY - y) * i / 6);
         Held?.Invoke();
+        // No waiting for the page: a finger that lets go without resting flicks the ball.
         Thread.Sleep(120);
         Send("touchEnd", null, null);
         Done(DragSeconds);

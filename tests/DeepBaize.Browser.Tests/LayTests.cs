@@ -265,7 +265,7 @@ public sealed class LayTests(BrowserFixture browser)
         {
             page.Find("undo").Click();
             page.Settle();
-            Thread.Sleep(200);
+            page.Still();
         }
 
         Assert.Equal("Red on", page.Text("state-button"));

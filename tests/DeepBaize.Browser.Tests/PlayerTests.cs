@@ -229,7 +229,7 @@ public sealed class PlayerTests(BrowserFixture browser)
         {
             page.Press("run-rule", i % 2 == 0 ? Keys.ArrowRight : Keys.ArrowLeft);
             page.SettleChances();
-            Thread.Sleep(150);
+            page.Still();
         }
 
         var took = ((IEnumerable<object>)page.Script("return window.took")!)

@@ -128,13 +128,13 @@ internal sealed class TablePage(BrowserFixture browser)
         }
 
         if (name != "set-up") Settle();
-        Thread.Sleep(100);
+        Still();
     }
 
     /// <summary>Goes to a section of the page.</summary>
     public void Section(string name)
     {
-        Script($"location.hash = '{name}'");
+        Find($"{name}-section").Click();
         Until(() => name == "table"
             ? _driver.FindElements(By.CssSelector("svg.table")).Any(table => table.Displayed)
             : _driver.FindElements(By.CssSelector("[data-testid=pot-rates]")).Count > 0);
@@ -146,9 +146,9 @@ internal sealed class TablePage(BrowserFixture browser)
         Find(list).Click();
         Until(() => _driver.FindElements(By.CssSelector(option)).Any(one => one.Displayed));
         // A list that opens moves until it stands.
-        Thread.Sleep(400);
+        Still();
         _driver.FindElements(By.CssSelector(option)).First(one => one.Displayed).Click();
-        Thread.Sleep(250);
+        Still();
     }
 
     /// <summary>Waits until the chances belong to the stroke that is shown.</summary>
@@ -267,6 +267,15 @@ internal sealed class TablePage(BrowserFixture browser)
 
     public void Focus(string testId) => Script($"document.querySelector('[data-testid={testId}]').focus()");
 
+    /// <summary>Waits until nothing moves any more that moves by itself, and what came last is painted.</summary>
+    public void Still() => browser.Driver.ExecuteAsyncScript(
+        """
+        const done = arguments[0]
+        const look = () => document.getAnimations().some((one) => one.playState === 'running')
+          ? requestAnimationFrame(look) : requestAnimationFrame(() => requestAnimationFrame(done))
+        look()
+        """);
+
     /// <summary>Waits until the newest question is answered and painted: the picture no longer changes.</summary>
     public void Settle()
     {
@@ -274,10 +283,10 @@ internal sealed class TablePage(BrowserFixture browser)
         var before = "";
         Until(() =>
         {
-            Thread.Sleep(30);
+            Still();
             var now = (string)Script(
                 """
-                const busy = document.querySelector('main.section')?.getAttribute('aria-busy') === 'true'
+                const busy = document.querySelector('main.desk')?.getAttribute('aria-busy') === 'true'
                 return busy ? '' :
                     (document.querySelector('[data-testid=verdict]')?.textContent ?? '-') +
                     (document.querySelector('[data-testid=paths]')?.innerHTML ?? '')

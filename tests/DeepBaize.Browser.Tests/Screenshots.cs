@@ -3,16 +3,16 @@ using OpenQA.Selenium;
 
 namespace DeepBaize.Browser.Tests;
 
-/// <summary>Takes the pictures of docs/screenshots when DEEP_BAIZE_SCREENSHOTS is set; checks everywhere else that they exist.</summary>
+/// <summary>Takes the pictures of docs/screenshots, which is no test: only when asked for (docs/architecture.md).</summary>
 [Collection(Lane.Questions)]
-public sealed class ScreenshotTests(BrowserFixture browser)
+public sealed class Screenshots(BrowserFixture browser)
 {
     private static readonly string Folder = Path.Combine(TestCluster.RepositoryRoot, "docs", "screenshots");
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void The_table_section() => Take("table.png", page => page.OpenPosition("Blue on the high side"));
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void The_saved_positions() => Take("positions.png", page =>
     {
         page.OpenPosition("The pack from the D");
@@ -20,7 +20,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-position]")).Count == 3);
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void The_numbers() => Take("numbers.png", page =>
     {
         page.OpenPosition("Round the angles");
@@ -28,7 +28,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.Settle();
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void A_lively_table() => Take("lively-table.png", page =>
     {
         page.OpenPosition("The same stroke on a lively table");
@@ -36,7 +36,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.Settle();
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void The_aim_explained() => Take("aim.png", page =>
     {
         page.OpenPosition("Round the angles");
@@ -44,16 +44,15 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.Until(() => page.Text("aim-sum").Length > 0);
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void Stun_follow_and_screw() => Take("anchors.png", page =>
     {
         page.Find("white-button").Click();
         page.View("anchors");
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-anchor]")).Count == 3 && page.Text("stun-heights").Length > 0);
-        Thread.Sleep(900);
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void The_map_of_pace_by_height() => Take("map.png", page =>
     {
         page.Find("white-button").Click();
@@ -63,7 +62,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
             && browser.Driver.FindElements(By.CssSelector(".cell.inZone")).Count > 0);
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void The_table_read() => Take("reading.png", page =>
     {
         page.OpenPosition("Line of reds");
@@ -71,7 +70,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-entry]")).Count > 20);
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void Laying_a_position() => Take("lay.png", page =>
     {
         page.OpenPosition("Line of reds");
@@ -84,7 +83,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.PullCloth((1500, 820), (1500, 1080));
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void A_preset_with_its_numbers() => Take("presets.png", page =>
     {
         page.Find("lay-button").Click();
@@ -95,7 +94,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.Settle();
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void The_state_of_play_in_the_dark()
     {
         using var dark = browser.Prefer("dark");
@@ -109,7 +108,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         });
     }
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void The_set_up_sheet() => Take("set-up.png", page =>
     {
         page.OpenPosition("Frozen to the top cushion");
@@ -118,7 +117,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-line]")).Count > 1);
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void A_tablet_held_upright()
     {
         using var tablet = browser.Tablet();
@@ -130,7 +129,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         });
     }
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void A_phone()
     {
         using var tablet = browser.Tablet();
@@ -138,7 +137,7 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         Take("phone.png", page => page.Settle());
     }
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void The_chances_of_a_stroke_and_two_side_by_side() => Take("chance.png", page =>
     {
         page.Find("chance-button").Click();
@@ -148,10 +147,10 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.SettleChances();
         page.Find("keep-to-compare").Click();
         page.Until(() => page.Text("recommendation").Length > 0);
-        Thread.Sleep(2500);
+        page.SettleChances();
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void A_zone_and_the_strokes_that_stop_there() => Take("zone.png", page =>
     {
         page.Find("zone-button").Click();
@@ -160,38 +159,32 @@ public sealed class ScreenshotTests(BrowserFixture browser)
         page.SettleChances();
         browser.Driver.FindElement(By.CssSelector("[data-search=search]")).Click();
         page.Until(() => page.Text("zone-panel").Contains("done", StringComparison.Ordinal));
-        Thread.Sleep(1500);
+        page.SettleChances();
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void A_break_that_is_planned() => Take("break.png", page =>
     {
         page.Find("break-section").Click();
         page.OpenPosition("Blue on the high side");
         page.Find("plan").Click();
         page.Until(() => page.Text("plan-state").Contains("looked at", StringComparison.Ordinal));
-        Thread.Sleep(1500);
+        page.SettleChances();
     });
 
-    [Fact]
+    [Fact(Explicit = true)]
     public void Players_and_tables() => Take("players.png", page =>
     {
         page.Section("players");
-        Thread.Sleep(500);
     });
 
-    /// <summary>Takes a picture when pictures are asked for; the screen itself is tested elsewhere.</summary>
     private void Take(string name, Action<TablePage> prepare)
     {
-        var path = Path.Combine(Folder, name);
-        if (Environment.GetEnvironmentVariable("DEEP_BAIZE_SCREENSHOTS") is not null)
-        {
-            prepare(new TablePage(browser).OpenFresh());
-            Directory.CreateDirectory(Folder);
-            browser.Driver.ExecuteScript("document.activeElement?.blur()");
-            browser.Driver.GetScreenshot().SaveAsFile(path);
-        }
-
-        Assert.True(File.Exists(path), $"{name} is missing: run the browser tests with DEEP_BAIZE_SCREENSHOTS=1.");
+        var page = new TablePage(browser).OpenFresh();
+        prepare(page);
+        Directory.CreateDirectory(Folder);
+        browser.Driver.ExecuteScript("document.activeElement?.blur()");
+        page.Still();
+        browser.Driver.GetScreenshot().SaveAsFile(Path.Combine(Folder, name));
     }
 }
