@@ -49,7 +49,7 @@ public static class RowWords
     }
 
     /// <summary>How often another pot is on then, and which is likeliest when it goes as meant.</summary>
-    public static string Next(SampleSummary summary, Outlook meant)
+    public static string Next(SampleSummary summary, LeaveReading meant)
     {
         ArgumentNullException.ThrowIfNull(summary);
         ArgumentNullException.ThrowIfNull(meant);
@@ -58,12 +58,12 @@ public static class RowWords
     }
 
     /// <summary>What is left.</summary>
-    public static string Leave(Outlook outlook)
+    public static string Leave(LeaveReading leave)
     {
-        ArgumentNullException.ThrowIfNull(outlook);
-        if (outlook.InOff is { } pocket) return $"in-off, {Names.Spoken(pocket)}.";
-        if (!outlook.IsServed) return "the ball stays up.";
-        var on = outlook.On.ToList();
+        ArgumentNullException.ThrowIfNull(leave);
+        if (leave.InOff is { } pocket) return $"in-off, {Names.Spoken(pocket)}.";
+        if (!leave.IsServed) return "the ball stays up.";
+        var on = leave.On.ToList();
         if (on.Count == 0) return "nothing good is on.";
         var more = on.Select(pot => pot.Pot.Ball).Distinct().Count() - 1;
         return $"{ChanceWords.Say(on[0])}{(more > 0 ? $" and {more} more" : "")}"

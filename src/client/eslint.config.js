@@ -5,15 +5,25 @@ import vue from 'eslint-plugin-vue'
 import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript'
 import importX from 'eslint-plugin-import-x'
 import globals from 'globals'
-import { readFileSync } from 'node:fs'
+import { existsSync, readFileSync, readdirSync } from 'node:fs'
 import { URL } from 'node:url'
 import tseslint from 'typescript-eslint'
 
 /**
- * The folders of src in order: each may use those before it, none after it. What a section brings stands after the desk, which knows no
- * section.
+ * The folders of src in order: each may use those before it, none after it. Folders with a section.ts are sections: they stand between the
+ * desk, which knows none of them, and the application, and do not know each other.
  */
+const src = new URL('src/', import.meta.url)
 const order = JSON.parse(readFileSync(new URL('folders.json', import.meta.url), 'utf8'))
+const sections = readdirSync(src).filter((folder) => existsSync(new URL(`${folder}/section.ts`, src)))
+const known = order.slice(0, -1)
+const forbidden = [
+  ...known.map((folder, i) => ({ target: folder, from: [...order.slice(i + 1), ...sections] })),
+  ...sections.map((folder) => ({
+    target: folder,
+    from: [...sections.filter((other) => other !== folder), order.at(-1)],
+  })),
+]
 
 export default tseslint.config(
   { ignores: ['node_modules', 'src/api/generated'] },
@@ -42,9 +52,9 @@ export default tseslint.config(
       'import-x/no-restricted-paths': [
         'error',
         {
-          zones: order.slice(0, -1).map((folder, i) => ({
-            target: `./src/${folder}`,
-            from: order.slice(i + 1).map((above) => `./src/${above}`),
+          zones: forbidden.map(({ target, from }) => ({
+            target: `./src/${target}`,
+            from: from.map((folder) => `./src/${folder}`),
             message: 'The order of the folders stands in folders.json.',
           })),
         },

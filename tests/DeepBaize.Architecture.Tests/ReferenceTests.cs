@@ -32,7 +32,7 @@ public sealed class ReferenceTests
         [
             "Mapping", "Problems", "Reading", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces", "Shots",
             "Pots",
-            "Chances", "Players", "Breaks", "Layouts", "Exchange", "Sheets", "Presets",
+            "Chances", "Players", "Breaks", "Book", "Exchange", "Sheets", "Presets",
         ],
     };
 

@@ -22,10 +22,10 @@ internal sealed class TablePage(BrowserFixture browser)
             """
             const [keepsSaved, done] = arguments
             const use = (kind, item) => fetch(`/api/shelf/${kind}/${item.id}/use`, { method: 'POST' })
-            const forget = (position) => fetch(`/api/layouts/${position.id}?version=${position.version}`, { method: 'DELETE' })
+            const forget = (position) => fetch(`/api/positions/${position.id}?version=${position.version}`, { method: 'DELETE' })
             Promise.all([
               fetch('/api/sheet', { method: 'DELETE' }),
-              fetch('/api/layouts?take=100').then((response) => response.json())
+              fetch('/api/positions?take=100').then((response) => response.json())
                 .then(({ positions }) => Promise.all(positions.filter((one) => !one.isHouse && !keepsSaved).map(forget))),
               fetch('/api/shelf').then((response) => response.json()).then((shelf) => Promise.all([
                 use('players', shelf.players.find((item) => item.name === 'Tamsin Orrell')),

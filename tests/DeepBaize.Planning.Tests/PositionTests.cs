@@ -193,15 +193,15 @@ public sealed class PositionTests
     /// The next pots that are named to a player are found on the simulator: they agree with sampling where the estimate may not.
     /// </summary>
     [Fact]
-    public void A_sharp_outlook_names_chances_that_sampling_confirms()
+    public void A_leave_read_sharply_names_chances_that_sampling_confirms()
     {
         var layout = Lay((BallId.Cue, 2.8, 0.5), (BallId.Black, 3.245, 0.889), (BallId.Red1, 2.4, 0.6), (BallId.Red2, 2.9, 1.2));
         var pot = new Pot(BallId.Black, PocketId.TopGreenSide, PocketPart.Opening);
         var strike = new PotSolver(Club).Solve(layout, pot, Dials.AtPace(4)).Solution!.Strike;
-        var outlook = new OutlookReader(Club, Player).Sharp(Try(layout, pot, strike, Player));
-        var named = outlook.Pots[0];
+        var leave = new LeaveReader(Club, Player).Sharp(Try(layout, pot, strike, Player));
+        var named = leave.Pots[0];
         var next = Lay(
-            (BallId.Cue, outlook.White!.Value.X, outlook.White.Value.Y), (BallId.Black, 3.245, 0.889), (BallId.Red1, 2.4, 0.6),
+            (BallId.Cue, leave.White!.Value.X, leave.White.Value.Y), (BallId.Black, 3.245, 0.889), (BallId.Red1, 2.4, 0.6),
             (BallId.Red2, 2.9, 1.2));
         var aimed = named.Pot with { Part = PocketPart.Opening };
         var pace = Planning.Reading.PotMatrix.SensiblePace(Club, PottingLine.Of(next, aimed, Club));

@@ -22,12 +22,12 @@ public sealed class BigBookTests
     public async Task Sixteen_lists_at_once_of_a_thousand_large_positions_are_pages_and_need_little_memory()
     {
         await using var server = await FilledAsync(Large, MarksOf90Kilobytes());
-        await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts", TestContext.Current.CancellationToken);
+        await server.Client.GetFromJsonAsync<JsonElement>("/api/positions", TestContext.Current.CancellationToken);
         var before = GC.GetTotalAllocatedBytes(precise: true);
         var asked = Enumerable.Range(0, 16).Select(async _ =>
         {
             var clock = System.Diagnostics.Stopwatch.StartNew();
-            var page = await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts", TestContext.Current.CancellationToken);
+            var page = await server.Client.GetFromJsonAsync<JsonElement>("/api/positions", TestContext.Current.CancellationToken);
             return (page, clock.Elapsed.TotalMilliseconds);
         }).ToList();
         var pages = await Task.WhenAll(asked);
@@ -42,15 +42,15 @@ public sealed class BigBookTests
         Assert.InRange(allocated, 0, 300);
 
         var alike = await server.Client.PostAsJsonAsync(
-            "/api/layouts/alike", new { balls = new[] { new { id = "cue", x = 1.0 + 0.001 * 321, y = 0.5 } } },
+            "/api/positions/alike", new { balls = new[] { new { id = "cue", x = 1.0 + 0.001 * 321, y = 0.5 } } },
             TestContext.Current.CancellationToken);
         var found = (await alike.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken))[0].GetProperty("position");
         Assert.Equal("Large 0321", found.Text("name"));
         var words = await server.Client.GetFromJsonAsync<JsonElement>(
-            "/api/layouts?words=LARGE%20032&take=100", TestContext.Current.CancellationToken);
+            "/api/positions?words=LARGE%20032&take=100", TestContext.Current.CancellationToken);
         // 0320 to 0329, and 0032.
         Assert.Equal(11, words.GetProperty("count").GetInt32());
-        var none = await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts?words=La%25e", TestContext.Current.CancellationToken);
+        var none = await server.Client.GetFromJsonAsync<JsonElement>("/api/positions?words=La%25e", TestContext.Current.CancellationToken);
         Assert.Equal(0, none.GetProperty("count").GetInt32());
     }
 
@@ -59,23 +59,23 @@ public sealed class BigBookTests
     {
         await using var server = await FilledAsync(SavedPosition.MostOfOne, []);
         using var refused = await server.Client.PostAsJsonAsync(
-            "/api/layouts", new { name = "One too many", balls = Ball(1) }, TestContext.Current.CancellationToken);
+            "/api/positions", new { name = "One too many", balls = Ball(1) }, TestContext.Current.CancellationToken);
         var problem = await refused.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken);
         Assert.Equal((HttpStatusCode.Conflict, "bookFull"), (refused.StatusCode, problem.Text("code")));
         Assert.Contains("2000 positions", problem.Text("detail"), StringComparison.Ordinal);
-        var first = (await server.Client.GetFromJsonAsync<JsonElement>("/api/layouts?take=1", TestContext.Current.CancellationToken))
+        var first = (await server.Client.GetFromJsonAsync<JsonElement>("/api/positions?take=1", TestContext.Current.CancellationToken))
             .GetProperty("positions")[0];
         using (var copied = await server.Client.PostAsync(
-            new Uri($"/api/layouts/{first.Text("id")}/copy", UriKind.Relative), null, TestContext.Current.CancellationToken)) Assert.Equal(
+            new Uri($"/api/positions/{first.Text("id")}/copy", UriKind.Relative), null, TestContext.Current.CancellationToken)) Assert.Equal(
                 HttpStatusCode.Conflict, copied.StatusCode);
         using (var removed = await server.Client.DeleteAsync(
-            new Uri($"/api/layouts/{first.Text("id")}?version=1", UriKind.Relative), TestContext.Current.CancellationToken)) Assert.Equal(
+            new Uri($"/api/positions/{first.Text("id")}?version=1", UriKind.Relative), TestContext.Current.CancellationToken)) Assert.Equal(
                 HttpStatusCode.NoContent, removed.StatusCode);
         using (var saved = await server.Client.PostAsJsonAsync(
-            "/api/layouts", new { name = "Just fits", balls = Ball(1) }, TestContext.Current.CancellationToken)) Assert.Equal(
+            "/api/positions", new { name = "Just fits", balls = Ball(1) }, TestContext.Current.CancellationToken)) Assert.Equal(
                 HttpStatusCode.Created, saved.StatusCode);
         using var back = await server.Client.PostAsync(
-            new Uri($"/api/layouts/{first.Text("id")}/bring-back", UriKind.Relative), null, TestContext.Current.CancellationToken);
+            new Uri($"/api/positions/{first.Text("id")}/bring-back", UriKind.Relative), null, TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.Conflict, back.StatusCode);
     }
 
@@ -88,7 +88,7 @@ public sealed class BigBookTests
     {
         await using var server = await BaizeServer.StartAsync(TestCluster.Shared);
         using var refused =
-            await server.Client.GetAsync(new Uri($"/api/layouts?{query}", UriKind.Relative), TestContext.Current.CancellationToken);
+            await server.Client.GetAsync(new Uri($"/api/positions?{query}", UriKind.Relative), TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
         Assert.NotEmpty((await refused.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken)).Text("detail"));
     }

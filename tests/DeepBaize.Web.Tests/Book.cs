@@ -12,7 +12,7 @@ internal static class Book
         var all = new List<JsonElement>();
         while (true)
         {
-            var page = await client.GetFromJsonAsync<JsonElement>($"/api/layouts?skip={all.Count}&take=100");
+            var page = await client.GetFromJsonAsync<JsonElement>($"/api/positions?skip={all.Count}&take=100");
             all.AddRange(page.GetProperty("positions").EnumerateArray());
             if (all.Count >= page.GetProperty("count").GetInt32()) return all;
         }

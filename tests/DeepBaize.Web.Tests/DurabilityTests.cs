@@ -46,7 +46,7 @@ public sealed class DurabilityTests
         {
             var name = $"{prefix} {i}";
             using var response = await client.PostAsJsonAsync(
-                "/api/layouts", new { name, balls = new[] { new { id = "cue", x = 1.0, y = 0.5 } } }, CancellationToken.None);
+                "/api/positions", new { name, balls = new[] { new { id = "cue", x = 1.0, y = 0.5 } } }, CancellationToken.None);
             if (response.StatusCode == HttpStatusCode.Created) answered.Add(name);
         }
     }

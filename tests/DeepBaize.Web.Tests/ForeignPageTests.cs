@@ -18,7 +18,7 @@ public sealed class ForeignPageTests(WebFixture web)
     [InlineData("POST", "/api/exchange/read")]
     [InlineData("PUT", "/api/sheet")]
     [InlineData("DELETE", "/api/sheet")]
-    [InlineData("PUT", "/api/layouts/0194f3a0-0000-7000-8000-000000000000")]
+    [InlineData("PUT", "/api/positions/0194f3a0-0000-7000-8000-000000000000")]
     public async Task A_request_from_another_origin_is_refused_whatever_it_carries(string method, string path)
     {
         foreach (var (origin, site)

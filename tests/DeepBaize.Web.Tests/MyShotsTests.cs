@@ -40,7 +40,7 @@ public sealed class MyShotsTests(WebFixture web)
         var apart = twelve.Select(one => one.GetProperty("apartMetres").GetDouble()).ToList();
         Assert.True(apart.Count is > 3 and <= 12);
         Assert.Equal(apart.Order(), apart);
-        using var refused = await web.Client.PostAsJsonAsync("/api/layouts/alike", new { balls = Shot, count = 0 });
+        using var refused = await web.Client.PostAsJsonAsync("/api/positions/alike", new { balls = Shot, count = 0 });
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
     }
 
@@ -61,7 +61,7 @@ public sealed class MyShotsTests(WebFixture web)
                 openedId = Id(saved)
             });
         Assert.Equal(HttpStatusCode.NoContent, moved.StatusCode);
-        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{Id(saved)}");
+        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/positions/{Id(saved)}");
         var back = opened.GetProperty("balls").Deserialize<BallPlace[]>(JsonSerializerOptions.Web)!.ToDictionary(ball => ball.Id);
         Assert.All(balls, ball => Assert.InRange(
             Math.Max(Math.Abs(back[ball.Id].X - ball.X), Math.Abs(back[ball.Id].Y - ball.Y)), 0, 0.0001));
@@ -74,7 +74,7 @@ public sealed class MyShotsTests(WebFixture web)
     public async Task What_was_saved_over_is_kept_and_can_be_gone_back_to_and_forth()
     {
         var saved = await CreateAsync("Versions of a shot", Shot);
-        var path = $"/api/layouts/{Id(saved)}";
+        var path = $"/api/positions/{Id(saved)}";
         var other = Shot.Select(ball => ball.Id == "cue" ? ball with { X = 1.2 } : ball).ToArray();
         using (var over = await web.Client.PutAsJsonAsync(path, new { version = 1, balls = other, note = "Second." }))
             Assert.Equal(HttpStatusCode.OK, over.StatusCode);
@@ -98,20 +98,20 @@ public sealed class MyShotsTests(WebFixture web)
     {
         var saved = await CreateAsync("Deleted", Shot);
         var (id, name) = (Id(saved), saved.GetProperty("name").GetString()!);
-        using (var deleted = await web.Client.DeleteAsync(new Uri($"/api/layouts/{id}?version=1", UriKind.Relative)))
+        using (var deleted = await web.Client.DeleteAsync(new Uri($"/api/positions/{id}?version=1", UriKind.Relative)))
             Assert.Equal(HttpStatusCode.NoContent, deleted.StatusCode);
         Assert.False(await Book.HoldsAsync(web.Client, id));
-        using (var back = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null))
+        using (var back = await web.Client.PostAsync($"/api/positions/{id}/bring-back", null))
             Assert.Equal(HttpStatusCode.OK, back.StatusCode);
         Assert.True(await Book.HoldsAsync(web.Client, id));
-        using (var twice = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null))
+        using (var twice = await web.Client.PostAsync($"/api/positions/{id}/bring-back", null))
             Assert.Equal(HttpStatusCode.NotFound, twice.StatusCode);
 
-        using (var again = await web.Client.DeleteAsync(new Uri($"/api/layouts/{id}?version=3", UriKind.Relative)))
+        using (var again = await web.Client.DeleteAsync(new Uri($"/api/positions/{id}?version=3", UriKind.Relative)))
             Assert.Equal(HttpStatusCode.NoContent, again.StatusCode);
-        using (var taken = await web.Client.PostAsJsonAsync("/api/layouts", new { name, balls = Shot }))
+        using (var taken = await web.Client.PostAsJsonAsync("/api/positions", new { name, balls = Shot }))
             Assert.Equal(HttpStatusCode.Created, taken.StatusCode);
-        using var refused = await web.Client.PostAsync($"/api/layouts/{id}/bring-back", null);
+        using var refused = await web.Client.PostAsync($"/api/positions/{id}/bring-back", null);
         Assert.Equal(HttpStatusCode.Conflict, refused.StatusCode);
     }
 
@@ -122,20 +122,20 @@ public sealed class MyShotsTests(WebFixture web)
         var name = saved.GetProperty("name").GetString();
         foreach (var number in new[] { 2, 3 })
         {
-            using var copy = await web.Client.PostAsync($"/api/layouts/{Id(saved)}/copy", null);
+            using var copy = await web.Client.PostAsync($"/api/positions/{Id(saved)}/copy", null);
             Assert.Equal($"{name} ({number})", (await copy.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("name").GetString());
         }
 
         var list = await Book.ReadAsync(web.Client);
         var house = list.First(row => row.GetProperty("isHouse").GetBoolean());
-        using var own = await web.Client.PostAsync($"/api/layouts/{Id(house)}/copy", null);
+        using var own = await web.Client.PostAsync($"/api/positions/{Id(house)}/copy", null);
         Assert.False((await own.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("isHouse").GetBoolean());
     }
 
     [Fact]
     public async Task Tags_are_small_each_once_and_kept_with_marks_and_state()
     {
-        using var response = await web.Client.PostAsJsonAsync("/api/layouts", new
+        using var response = await web.Client.PostAsJsonAsync("/api/positions", new
         {
             name = $"Tagged {Guid.NewGuid():n}",
             balls = Shot,
@@ -144,28 +144,28 @@ public sealed class MyShotsTests(WebFixture web)
             state = new { on = "red", scores = new { player = 8, opponent = 0 } },
         });
         var saved = await response.Content.ReadFromJsonAsync<JsonElement>();
-        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{Id(saved)}");
+        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/positions/{Id(saved)}");
         Assert.Equal("""["screw","black"]""", opened.GetProperty("tags").GetRawText());
         Assert.Equal(0.2, opened.GetProperty("marks")[0].GetProperty("radius").GetDouble());
         Assert.Equal(8, opened.GetProperty("state").GetProperty("scores").GetProperty("player").GetInt32());
         using var renamed = await web.Client.PutAsJsonAsync(
-            $"/api/layouts/{Id(saved)}/name", new { version = 1, name = $"Renamed {Guid.NewGuid():n}", tags = new[] { "one" } });
+            $"/api/positions/{Id(saved)}/name", new { version = 1, name = $"Renamed {Guid.NewGuid():n}", tags = new[] { "one" } });
         Assert.Equal("""["one"]""", (await renamed.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("tags").GetRawText());
         using var refused = await web.Client.PutAsJsonAsync(
-            $"/api/layouts/{Id(saved)}/name", new { version = 2, name = "x", tags = Enumerable.Range(0, 13).Select(i => $"t{i}") });
+            $"/api/positions/{Id(saved)}/name", new { version = 2, name = "x", tags = Enumerable.Range(0, 13).Select(i => $"t{i}") });
         Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
     }
 
     private async Task<List<JsonElement>> AlikeAsync(BallPlace[] balls, int? count = null)
     {
-        using var response = await web.Client.PostAsJsonAsync("/api/layouts/alike", new { balls, count });
+        using var response = await web.Client.PostAsJsonAsync("/api/positions/alike", new { balls, count });
         return [.. (await response.Content.ReadFromJsonAsync<JsonElement>()).EnumerateArray()];
     }
 
     private async Task<JsonElement> CreateAsync(string name, BallPlace[] balls)
     {
         using var response = await web.Client.PostAsJsonAsync(
-            "/api/layouts", new { name = $"{name} {Guid.NewGuid():n}", balls, note = "Look here." });
+            "/api/positions", new { name = $"{name} {Guid.NewGuid():n}", balls, note = "Look here." });
         var json = await response.Content.ReadFromJsonAsync<JsonElement>();
         Assert.True(response.StatusCode == HttpStatusCode.Created, json.ToString());
         return json;

@@ -74,11 +74,11 @@ public sealed class NoServerErrorTests(WebFixture web)
     {
         var name = new string('n', 78) + "\U0001F3B1";
         Assert.Equal(80, name.Length);
-        var saved = await PostAsync("/api/layouts", new { name, balls = new[] { Cue } }, HttpStatusCode.Created);
+        var saved = await PostAsync("/api/positions", new { name, balls = new[] { Cue } }, HttpStatusCode.Created);
         for (var i = 0; i < 3; i++)
         {
             using var copied =
-                await web.Client.PostAsync(new Uri($"/api/layouts/{saved.GetProperty("id").GetString()}/copy", UriKind.Relative), null);
+                await web.Client.PostAsync(new Uri($"/api/positions/{saved.GetProperty("id").GetString()}/copy", UriKind.Relative), null);
             Assert.True(copied.IsSuccessStatusCode, await copied.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
         }
     }
@@ -86,7 +86,7 @@ public sealed class NoServerErrorTests(WebFixture web)
     [Theory]
     [InlineData("/api/shots/predict", "null", "application/json")]
     [InlineData("/api/pots/play", "null", "application/json")]
-    [InlineData("/api/layouts", "null", "application/json")]
+    [InlineData("/api/positions", "null", "application/json")]
     [InlineData("/api/chances/compare", "null", "application/json")]
     [InlineData("/api/shelf/cues", """{"name":"Nothing","document":null}""", "application/json")]
     [InlineData("/api/pots/between", """{"tries":[{"value":2.5,"miss":0.9},null],"within":0.7}""", "application/json")]
@@ -102,8 +102,8 @@ public sealed class NoServerErrorTests(WebFixture web)
         "application/json")]
     [InlineData("/api/shots/predict", """{"balls":[{"id":"cue","x":1,"y":0.5}],"initial":{"velocity":[1e200,1e200,0],"spin":[0,0,0]}}""",
         "application/json")]
-    [InlineData("/api/layouts", """{"name":"half \ud83c sign","balls":[{"id":"cue","x":1,"y":0.5}]}""", "application/json")]
-    [InlineData("/api/layouts", """{"name":"zero \u0000 sign","balls":[{"id":"cue","x":1,"y":0.5}]}""", "application/json")]
+    [InlineData("/api/positions", """{"name":"half \ud83c sign","balls":[{"id":"cue","x":1,"y":0.5}]}""", "application/json")]
+    [InlineData("/api/positions", """{"name":"zero \u0000 sign","balls":[{"id":"cue","x":1,"y":0.5}]}""", "application/json")]
     public async Task What_cannot_be_meant_is_refused_with_a_sentence(string path, string body, string type)
     {
         using var content = new StringContent(body, Encoding.UTF8);
@@ -153,12 +153,12 @@ public sealed class NoServerErrorTests(WebFixture web)
     public async Task Of_saves_at_once_one_stays_and_the_others_are_told_that_it_was_changed()
     {
         var saved = await PostAsync(
-            "/api/layouts", new { name = $"{SavedName} {Guid.NewGuid():n}", balls = new[] { Cue } }, HttpStatusCode.Created);
+            "/api/positions", new { name = $"{SavedName} {Guid.NewGuid():n}", balls = new[] { Cue } }, HttpStatusCode.Created);
         var (id, version) = (saved.GetProperty("id").GetString(), saved.GetProperty("version").GetInt32());
         var answers = await Task.WhenAll(Enumerable.Range(0, 12).Select(async _ =>
         {
             using var response = await web.Client.PutAsJsonAsync(
-                $"/api/layouts/{id}", new { version, balls = new[] { Cue, Black } }, TestContext.Current.CancellationToken);
+                $"/api/positions/{id}", new { version, balls = new[] { Cue, Black } }, TestContext.Current.CancellationToken);
             return (response.StatusCode,
                 Body: await response.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken));
         }));
@@ -198,12 +198,12 @@ public sealed class NoServerErrorTests(WebFixture web)
     [InlineData("line\u2028end")]
     public async Task Names_are_of_signs_that_can_be_seen_and_stand_where_they_are_written(string name)
     {
-        var problem = await PostAsync("/api/layouts", new { name, balls = new[] { Cue } }, HttpStatusCode.BadRequest);
+        var problem = await PostAsync("/api/positions", new { name, balls = new[] { Cue } }, HttpStatusCode.BadRequest);
         Assert.Equal("name", problem.GetProperty("code").GetString());
         problem = await PostAsync("/api/shelf/players", new { name, document = new { preset = "club" } }, HttpStatusCode.BadRequest);
         Assert.Equal("name", problem.GetProperty("code").GetString());
         problem = await PostAsync(
-            "/api/layouts", new { name = "fine", balls = new[] { Cue }, tags = new[] { name } }, HttpStatusCode.BadRequest);
+            "/api/positions", new { name = "fine", balls = new[] { Cue }, tags = new[] { name } }, HttpStatusCode.BadRequest);
         Assert.Equal("tags", problem.GetProperty("code").GetString());
     }
 

@@ -281,7 +281,7 @@ public sealed class PredictContractTests(WebFixture web)
     {
         var document = JsonDocument.Parse(await web.Client.GetStringAsync(new Uri("/openapi/v1.json", UriKind.Relative))).RootElement;
         var paths = document.GetProperty("paths").EnumerateObject().Select(path => path.Name).ToList();
-        foreach (var path in new[] { "/api/shots/predict", "/api/layouts", "/api/layouts/{id}", "/api/run-rule", "/api/table",
+        foreach (var path in new[] { "/api/shots/predict", "/api/positions", "/api/positions/{id}", "/api/run-rule", "/api/table",
             "/api/shelf" })
             Assert.Contains(path, paths);
         var x = document.GetProperty("components").GetProperty("schemas").GetProperty("BallPlace").GetProperty("properties")

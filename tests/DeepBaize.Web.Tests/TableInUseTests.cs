@@ -27,7 +27,7 @@ public sealed class TableInUseTests(WebFixture web)
             "/api/sheet", new { balls = Touching, coefficients = SmallBalls }, TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.NoContent, kept.StatusCode);
         var saved = await AskAsync(
-            "/api/layouts", new { name = $"Small {Guid.NewGuid():n}", balls = Touching, coefficients = SmallBalls },
+            "/api/positions", new { name = $"Small {Guid.NewGuid():n}", balls = Touching, coefficients = SmallBalls },
             HttpStatusCode.Created);
         Assert.Equal(1, saved.GetProperty("contacts").GetArrayLength());
         var file = await web.Client.PostAsJsonAsync(
@@ -36,7 +36,7 @@ public sealed class TableInUseTests(WebFixture web)
             new Uri("/api/exchange/read", UriKind.Relative), file.Content, TestContext.Current.CancellationToken);
         var content = (await read.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken)).GetProperty("content");
         Assert.Equal(Small, content.GetProperty("coefficients").GetProperty("balls").Number("diameter"));
-        await AskAsync("/api/layouts", new { name = "Overlap", balls = Touching }, HttpStatusCode.BadRequest);
+        await AskAsync("/api/positions", new { name = "Overlap", balls = Touching }, HttpStatusCode.BadRequest);
     }
 
     [Fact]
@@ -92,11 +92,11 @@ public sealed class TableInUseTests(WebFixture web)
             coefficients = new { cue = new { paces = own } },
             player = new { preset = "league" },
         };
-        var saved = await AskAsync("/api/layouts", body, HttpStatusCode.Created);
+        var saved = await AskAsync("/api/positions", body, HttpStatusCode.Created);
         Assert.Equal((10, 5), (saved.GetProperty("stroke").Number("pace"), saved.GetProperty("stroke").Number("whiteSpeed")));
         // Nobody with paces of his own is in use here: the same speed has another number.
         var opened = await web.Client.GetFromJsonAsync<JsonElement>(
-            $"/api/layouts/{saved.Text("id")}", TestContext.Current.CancellationToken);
+            $"/api/positions/{saved.Text("id")}", TestContext.Current.CancellationToken);
         Assert.Equal(5, opened.GetProperty("stroke").Number("whiteSpeed"));
         Assert.Equal(1 + Math.Log(5 / 0.75) / Math.Log(1.27), opened.GetProperty("stroke").Number("pace"), 1e-6);
         Assert.Equal("opening", opened.GetProperty("pot").Text("part"));

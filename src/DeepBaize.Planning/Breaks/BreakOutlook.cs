@@ -49,16 +49,16 @@ public sealed class BreakOutlook(BreakQuestion question)
     {
         ArgumentNullException.ThrowIfNull(start);
         var points = new int[count];
-        Parallel.For(0, count, Sharing.Options(Math.Max(1, question.Threads), cancel), () => new Hand(question), (i, _, hand) =>
+        Parallel.For(0, count, Sharing.Options(Math.Max(1, question.Threads), cancel), () => new VisitPlayer(question), (i, _, player) =>
         {
-            points[i] = hand.Visit(start, first, question.Seed * SeedOfVisits + from + i, cancel);
-            return hand;
+            points[i] = player.Visit(start, first, question.Seed * SeedOfVisits + from + i, cancel);
+            return player;
         }, _ => { });
         return new VisitPoints(points);
     }
 
     /// <summary>What one thread plays with.</summary>
-    private sealed class Hand(BreakQuestion question)
+    private sealed class VisitPlayer(BreakQuestion question)
     {
         private readonly Playout _playout = new(question.Table, question.Striker, question.LineUp);
         private readonly BreakSearch _search = new(question with { Threads = 1, Wishes = question.Wishes with { Only = null } });

@@ -64,7 +64,7 @@ public sealed class StrokeSearch
 
     private readonly SearchQuestion _question;
     private readonly IntentAimer _aimer;
-    private readonly OutlookReader _outlook;
+    private readonly LeaveReader _leaves;
     private readonly CuedDelivery _exactly;
     private int _played;
 
@@ -74,7 +74,7 @@ public sealed class StrokeSearch
         ArgumentNullException.ThrowIfNull(question);
         _question = question;
         _aimer = new IntentAimer(question.Table);
-        _outlook = new OutlookReader(question.Table, question.Player);
+        _leaves = new LeaveReader(question.Table, question.Player);
         _exactly = CuedDelivery.Exact(question.Table.Conditions);
     }
 
@@ -145,9 +145,9 @@ public sealed class StrokeSearch
         foreach (var share in new[] { 0, -0.06, 0.06 })
         {
             _played++;
-            var outlook = _outlook.Of(meant, share);
-            if (!outlook.IsServed || outlook.White is not { } white) continue;
-            if (_question.SeeksNextPot) sum += outlook.Pots.Count > 0 ? outlook.Pots[0].Chance : 0;
+            var leave = _leaves.Of(meant, share);
+            if (!leave.IsServed || leave.White is not { } white) continue;
+            if (_question.SeeksNextPot) sum += leave.Pots.Count > 0 ? leave.Pots[0].Chance : 0;
             else if (_question.Zone is not { } zone || zone(white)) sum++;
         }
 
@@ -198,7 +198,7 @@ public sealed class StrokeSearch
         var plan = new ComparedPlan(
             pot, pot == 0 ? 0 : success / pot, Demand.Of(dials, cued.Factor),
             player.Preferences.Cost(dials.Side, dials.Height, cued.NeedsRest) + (cued.IsPossible ? 0 : RuledOut));
-        return new FoundStroke(strike, cued, _outlook.Of(trial).White, plan, success, count);
+        return new FoundStroke(strike, cued, _leaves.Of(trial).White, plan, success, count);
     }
 
     private double Worth(StrokeSample good) =>

@@ -60,9 +60,9 @@ internal static class ChanceFinder
         var samples = StrokeSampler.Play(
             new SampleQuestion(table, trial, asked.Doubt, player, asked.Zone), asked.Samples, asked.Seed, cancel: cancel);
         var summary = SampleSummary.Of(samples);
-        var reader = new OutlookReader(table, player);
+        var reader = new LeaveReader(table, player);
         var (meant, past, falls) = (
-            reader.Sharp(trial), reader.Sharp(trial, Outlook.PaceShare), reader.Sharp(trial, -Outlook.PaceShare));
+            reader.Sharp(trial), reader.Sharp(trial, LeaveReading.PaceShare), reader.Sharp(trial, -LeaveReading.PaceShare));
         var output = ChanceMapping.ToCueing(cueing, player, table.Conditions);
         var dials = Dials.Of(strike);
         return new ChanceResponse(
@@ -75,9 +75,9 @@ internal static class ChanceFinder
             [.. summary.Contacts.Select(one => new NamedChance(Names.Text(one.Ball), Shared.ToChance(one.Chance)))],
             asked.Zone is null ? null : Shared.ToChance(summary.Zone),
             Shared.ToChance(summary.Next),
-            ChanceMapping.ToOutlook(past, Outlook.PaceShare),
-            ChanceMapping.ToOutlook(falls, -Outlook.PaceShare),
-            ChanceMapping.ToOutlook(meant, 0),
+            ChanceMapping.ToLeave(past, LeaveReading.PaceShare),
+            ChanceMapping.ToLeave(falls, -LeaveReading.PaceShare),
+            ChanceMapping.ToLeave(meant, 0),
             1000 * summary.HandsMetres,
             1000 * summary.TableMetres,
             Shared.Code(summary.Source),

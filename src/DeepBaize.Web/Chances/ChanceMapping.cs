@@ -14,8 +14,8 @@ namespace DeepBaize.Web.Chances;
 /// <summary>Turns chances, leaves and cueing into what is answered.</summary>
 internal static class ChanceMapping
 {
-    public static OutlookOutput ToOutlook(Outlook outlook, double share) => new(
-        share, outlook.White is { } white ? Shared.ToPlace(white) : null, [.. outlook.On.Select(ToPot)]);
+    public static LeaveOutput ToLeave(LeaveReading leave, double share) => new(
+        share, leave.White is { } white ? Shared.ToPlace(white) : null, [.. leave.On.Select(ToPot)]);
 
     public static LeavePotOutput ToPot(LeavePot pot) => new(
         Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance, Math.Abs(pot.CutRadians) * 180 / Math.PI, Shared.Code(pot.Way),

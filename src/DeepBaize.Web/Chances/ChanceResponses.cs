@@ -37,7 +37,7 @@ public sealed record LeavePotOutput(
 /// <param name="PaceShare">How far the white's speed is out.</param>
 /// <param name="White">Where the white stops; null when it falls.</param>
 /// <param name="Pots">Next pots that are one in two or better, the likeliest first.</param>
-public sealed record OutlookOutput(double PaceShare, PlaceOutput? White, IReadOnlyList<LeavePotOutput> Pots);
+public sealed record LeaveOutput(double PaceShare, PlaceOutput? White, IReadOnlyList<LeavePotOutput> Pots);
 
 /// <summary>A side of the table from which the stroke can be cued.</summary>
 /// <param name="Side">The cushion.</param>
@@ -115,9 +115,9 @@ public sealed record ChanceResponse(
     IReadOnlyList<NamedChance> Contacts,
     ChanceOutput? Zone,
     ChanceOutput Next,
-    OutlookOutput IfPast,
-    OutlookOutput IfShort,
-    OutlookOutput AsMeant,
+    LeaveOutput IfPast,
+    LeaveOutput IfShort,
+    LeaveOutput AsMeant,
     double HandsMm,
     double TableMm,
     [Codes(typeof(ScatterSource))] string Source,

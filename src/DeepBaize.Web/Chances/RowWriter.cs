@@ -13,7 +13,8 @@ internal static class RowWriter
     private const double Often = 0.05;
 
     public static IReadOnlyList<RowOutput> Write(
-        SampleSummary summary, bool hasZone, Outlook past, Outlook falls, Outlook meant, CueingAnswer cueing, CueingOutput cued)
+        SampleSummary summary, bool hasZone, LeaveReading past, LeaveReading falls, LeaveReading meant, CueingAnswer cueing,
+        CueingOutput cued)
     {
         var rows = new List<RowOutput> { Row("pot", RowWords.Pot(summary), summary.Pot) };
         if (hasZone) rows.Add(Row("zone", RowWords.Zone(summary), summary.Zone));

@@ -3,7 +3,7 @@ using CsvHelper;
 using CsvHelper.Configuration;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Book;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 

@@ -3,7 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using DeepBaize.Data.Positions;
 using DeepBaize.Physics.Balls;
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Book;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 

@@ -1,5 +1,5 @@
 using DeepBaize.Rules;
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Book;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
@@ -121,7 +121,7 @@ public sealed record WorkingSheetRequest(
 /// <param name="Content">What lies on it.</param>
 /// <param name="Opened">The saved position that it was opened from, when it still stands in the book.</param>
 /// <param name="SentAt">When it was sent.</param>
-public sealed record WorkingSheetResponse(PositionContent Content, LayoutSummary? Opened, DateTimeOffset SentAt);
+public sealed record WorkingSheetResponse(PositionContent Content, PositionSummary? Opened, DateTimeOffset SentAt);
 
 /// <summary>A layout to be measured for laying it by hand.</summary>
 /// <param name="Balls">The balls on the table, with the white.</param>

@@ -2,7 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Book;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;

@@ -1,6 +1,6 @@
 using DeepBaize.Data;
 using DeepBaize.Data.Positions;
-using DeepBaize.Web.Layouts;
+using DeepBaize.Web.Book;
 using DeepBaize.Web.Shelf;
 using Microsoft.EntityFrameworkCore;
 using Npgsql;
@@ -22,7 +22,7 @@ public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner,
             : await database.Positions.AsNoTracking().Where(position => position.Id == row.OpenedId && position.DeletedAt == null).AsRows()
                 .SingleOrDefaultAsync(cancel);
         return new WorkingSheetResponse(
-            PositionReader.ToContent(row.Document, await paces.FindAsync(cancel)), opened is null ? null : LayoutMapping.ToSummary(opened),
+            PositionReader.ToContent(row.Document, await paces.FindAsync(cancel)), opened is null ? null : PositionMapping.ToSummary(opened),
             row.UpdatedAt);
     }
 

@@ -1,8 +1,11 @@
-import { readdirSync } from 'node:fs'
+import { existsSync, readdirSync } from 'node:fs'
 import { expect, it } from 'vitest'
 import order from '../folders.json'
 
-it('gives every folder a place in the order of who may use whom', () => {
-  const folders = readdirSync('src', { withFileTypes: true }).filter((one) => one.isDirectory())
-  expect(folders.map((one) => one.name).sort()).toEqual([...order].sort())
+it('gives every folder a place in the order of who may use whom: by its name, or as a section', () => {
+  const folders = readdirSync('src', { withFileTypes: true })
+    .filter((one) => one.isDirectory())
+    .map((one) => one.name)
+  const sections = folders.filter((folder) => existsSync(`src/${folder}/section.ts`))
+  expect([...order, ...sections].sort()).toEqual(folders.sort())
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import { useDesk } from '@/desk/context'
-import type { SectionModel } from '@/desk/section'
+import type { SectionModel } from '@/desk/contract'
 import { tabs } from '@/kit/faces'
 
 /** The faces of the bench, each an answer to a player's question. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useDesk } from '@/desk/context'
-import type { SectionModel } from '@/desk/section'
+import type { SectionModel } from '@/desk/contract'
 import ReadingMarks from '@/pots/ReadingMarks.vue'
 import WhereOverlay from '@/pots/WhereOverlay.vue'
 

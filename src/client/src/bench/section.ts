@@ -1,4 +1,4 @@
-import { defineSection } from '@/desk/section'
+import { defineSection } from '@/desk/contract'
 import BenchTabs from './BenchTabs.vue'
 import TableFaces from './TableFaces.vue'
 import TableOverlay from './TableOverlay.vue'

@@ -3,7 +3,7 @@ import { CopyDocument, Delete } from '@element-plus/icons-vue'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import PanelHead from '@/kit/PanelHead.vue'
-import type { LayoutSummary, Outline } from '@/api/client'
+import type { PositionSummary, Outline } from '@/api/client'
 import { t } from '@/words'
 import PositionPicture from '@/table/PositionPicture.vue'
 import type { Positions } from './usePositions'
@@ -17,7 +17,7 @@ const search = ref(props.positions.words.value)
 const shown = ref(atATime)
 
 interface Row {
-  position: LayoutSummary
+  position: PositionSummary
   like: string
   mirrored: boolean
 }

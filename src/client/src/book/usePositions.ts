@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import { api, ask, type Alike, type LayoutSummary, type PositionVersion, type SavedLayout } from '@/api/client'
+import { api, ask, type Alike, type PositionSummary, type PositionVersion, type SavedPosition } from '@/api/client'
 import { useNewest } from '@/api/useNewest'
 import { t } from '@/words'
 import type { SheetModel } from '@/sheet/useSheet'
@@ -12,7 +12,7 @@ interface Sent {
 
 /** Saved positions: pages of a list, find, open, save, rename, copy, delete and bring back, older versions; refusals become sentences. */
 export function usePositions(model: SheetModel) {
-  const positions = ref<LayoutSummary[]>([])
+  const positions = ref<PositionSummary[]>([])
   const count = ref(0)
   const tags = ref<string[]>([])
   const words = ref('')
@@ -20,7 +20,7 @@ export function usePositions(model: SheetModel) {
   const found = ref('')
   const alike = ref<Alike[] | null>(null)
   const versions = ref<PositionVersion[] | null>(null)
-  const deleted = ref<LayoutSummary | null>(null)
+  const deleted = ref<PositionSummary | null>(null)
   const refusal = ref('')
   const notice = ref('')
 
@@ -29,7 +29,7 @@ export function usePositions(model: SheetModel) {
   async function page(skip: number) {
     const turn = ++asked
     const query = { words: words.value.trim() || undefined, skip }
-    const { data, refusal: sentence } = await ask(api.GET('/api/layouts', { params: { query } }))
+    const { data, refusal: sentence } = await ask(api.GET('/api/positions', { params: { query } }))
     // Of two questions the later one counts.
     if (turn !== asked) return
     refusal.value = sentence ?? ''
@@ -53,11 +53,13 @@ export function usePositions(model: SheetModel) {
     return refresh()
   }
 
-  const opening = useNewest<SavedLayout>()
+  const opening = useNewest<SavedPosition>()
 
   /** Opens a position; of two that are touched one after the other it is the later. */
   async function open(id: string) {
-    const found = await opening.put((signal) => ask(api.GET('/api/layouts/{id}', { params: { path: { id } }, signal })))
+    const found = await opening.put((signal) =>
+      ask(api.GET('/api/positions/{id}', { params: { path: { id } }, signal })),
+    )
     refusal.value = opening.refusal.value
     if (found) model.open(found)
     return !!found
@@ -68,7 +70,7 @@ export function usePositions(model: SheetModel) {
   /** The sheet when something was sent: what is done to it meanwhile is not in what was sent. */
   const asSent = () => ({ content: content(), opened: model.sheet.value.opened?.id })
 
-  function accept(saved: SavedLayout | undefined, sentence: string | undefined, words: string, sent: Sent) {
+  function accept(saved: SavedPosition | undefined, sentence: string | undefined, words: string, sent: Sent) {
     refusal.value = sentence ?? ''
     if (!saved) return false
     // Another position may lie on the sheet by now.
@@ -88,7 +90,7 @@ export function usePositions(model: SheetModel) {
     const sent = asSent()
     const body = { version: opened.version, ...sent.content }
     const { data, refusal: sentence } = await ask(
-      api.PUT('/api/layouts/{id}', { params: { path: { id: opened.id } }, body }),
+      api.PUT('/api/positions/{id}', { params: { path: { id: opened.id } }, body }),
     )
     return accept(data, sentence, t('positions.saved', { name: opened.name }), sent)
   }
@@ -97,7 +99,7 @@ export function usePositions(model: SheetModel) {
   async function saveAs(name: string, note: string, tags: string[]) {
     const sent = asSent()
     const body = { name, note, tags, ...sent.content }
-    const { data, refusal: sentence } = await ask(api.POST('/api/layouts', { body }))
+    const { data, refusal: sentence } = await ask(api.POST('/api/positions', { body }))
     return accept(data, sentence, t('positions.saved', { name: name.trim() }), sent)
   }
 
@@ -106,7 +108,7 @@ export function usePositions(model: SheetModel) {
     if (!opened || opened.isHouse) return false
     const sent = asSent()
     const { data, refusal: sentence } = await ask(
-      api.PUT('/api/layouts/{id}/name', {
+      api.PUT('/api/positions/{id}/name', {
         params: { path: { id: opened.id } },
         body: { version: opened.version, name, note, tags },
       }),
@@ -117,10 +119,10 @@ export function usePositions(model: SheetModel) {
     return done
   }
 
-  async function remove(position: LayoutSummary) {
+  async function remove(position: PositionSummary) {
     const { id, version } = position
     const { refusal: sentence } = await ask(
-      api.DELETE('/api/layouts/{id}', { params: { path: { id }, query: { version } } }),
+      api.DELETE('/api/positions/{id}', { params: { path: { id }, query: { version } } }),
     )
     refusal.value = sentence ?? ''
     if (sentence) return
@@ -133,15 +135,15 @@ export function usePositions(model: SheetModel) {
   async function bringBack() {
     if (!deleted.value) return
     const path = { id: deleted.value.id }
-    const { data, refusal: sentence } = await ask(api.POST('/api/layouts/{id}/bring-back', { params: { path } }))
+    const { data, refusal: sentence } = await ask(api.POST('/api/positions/{id}/bring-back', { params: { path } }))
     refusal.value = sentence ?? ''
     if (data) deleted.value = null
     await refresh()
   }
 
-  async function copy(position: LayoutSummary) {
+  async function copy(position: PositionSummary) {
     const path = { id: position.id }
-    const { data, refusal: sentence } = await ask(api.POST('/api/layouts/{id}/copy', { params: { path } }))
+    const { data, refusal: sentence } = await ask(api.POST('/api/positions/{id}/copy', { params: { path } }))
     await refresh()
     refusal.value = sentence ?? ''
     if (data) notice.value = t('positions.copied', { name: data.name })
@@ -151,7 +153,7 @@ export function usePositions(model: SheetModel) {
   async function findAlike() {
     if (alike.value) return void (alike.value = null)
     const { data, refusal: sentence } = await ask(
-      api.POST('/api/layouts/alike', { body: { balls: model.balls.value, count: 12 } }),
+      api.POST('/api/positions/alike', { body: { balls: model.balls.value, count: 12 } }),
     )
     refusal.value = sentence ?? ''
     alike.value = data ?? null
@@ -162,7 +164,7 @@ export function usePositions(model: SheetModel) {
     refusal.value = ''
     versions.value = null
     if (!id) return
-    const { data, refusal: sentence } = await ask(api.GET('/api/layouts/{id}/versions', { params: { path: { id } } }))
+    const { data, refusal: sentence } = await ask(api.GET('/api/positions/{id}/versions', { params: { path: { id } } }))
     refusal.value = sentence ?? ''
     versions.value = data ?? null
   }
@@ -172,7 +174,7 @@ export function usePositions(model: SheetModel) {
     const opened = model.sheet.value.opened
     if (!opened) return
     const { data, refusal: sentence } = await ask(
-      api.POST('/api/layouts/{id}/versions/{version}', {
+      api.POST('/api/positions/{id}/versions/{version}', {
         params: { path: { id: opened.id, version } },
         body: { version: opened.version },
       }),

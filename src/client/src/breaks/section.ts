@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { defineSection } from '@/desk/section'
+import { defineSection } from '@/desk/contract'
 import BreakPanel from './BreakPanel.vue'
 import BreakPlan from './BreakPlan.vue'
 import { useBreak } from './useBreak'

@@ -16,7 +16,7 @@ import { t } from '@/words'
 import { provideDesk, useShared } from './context'
 import { createDesk } from './createDesk'
 import DeskBench from './DeskBench.vue'
-import type { DeskEntry } from './section'
+import type { DeskEntry } from './contract'
 import { useOpenSection } from './useOpenSection'
 
 /** The table with its verdict and its strips, and the bench beside it; what is special to a section comes from the section. */

@@ -1,6 +1,6 @@
 import { effectScope, watch } from 'vue'
 import type { Desk } from './createDesk'
-import type { DeskEntry, DeskSection } from './section'
+import type { DeskEntry, DeskSection } from './contract'
 
 /** Loads a section of the desk when it is opened first; what it holds stays while another one is open. */
 export function useOpenSection(desk: Desk, entry: () => DeskEntry) {

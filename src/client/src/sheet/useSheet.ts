@@ -1,6 +1,6 @@
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, ref, toRaw } from 'vue'
-import type { BallPlace, Mark, PlayState, PositionContent, PotPart, SavedLayout, Stroke } from '@/api/client'
+import type { BallPlace, Mark, PlayState, PositionContent, PotPart, SavedPosition, Stroke } from '@/api/client'
 import {
   emptySheet,
   readSheet,
@@ -144,12 +144,12 @@ export function useSheet(
     keep()
   }
 
-  function open(saved: SavedLayout) {
+  function open(saved: SavedPosition) {
     lay({ ...saved, profile: saved.profile.id }, asOpened(saved), false)
   }
 
   /** Notes that the sheet was saved; the balls stay as they are. */
-  function markSaved(saved: SavedLayout) {
+  function markSaved(saved: SavedPosition) {
     sheet.value.opened = asOpened(saved)
     sheet.value.named = null
     sheet.value.changed = false
@@ -222,7 +222,7 @@ function dialsOf({ directionDeg, pace, side, height }: NonNullable<PositionConte
   return { directionDeg, pace, side: side ?? 0, height: height ?? 0 }
 }
 
-function asOpened({ id, name, note, version, isHouse, tags }: SavedLayout): OpenedPosition {
+function asOpened({ id, name, note, version, isHouse, tags }: SavedPosition): OpenedPosition {
   return { id, name, note, version, isHouse, tags }
 }
 

@@ -2,23 +2,23 @@ using DeepBaize.Data;
 using DeepBaize.Data.Positions;
 using DeepBaize.Physics.Balls;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Book;
 
 /// <summary>Puts rows of saved positions into the shapes of answers.</summary>
-internal static class LayoutMapping
+internal static class PositionMapping
 {
     /// <summary>What a list shows, from kept columns: no document is read for it.</summary>
     public static IQueryable<PositionRow> AsRows(this IQueryable<SavedPosition> positions) => positions.Select(row =>
         new PositionRow(row.Id, row.Name, row.Note, row.OwnerId, row.Version, row.UpdatedAt, row.Balls, row.Profile, row.Tags));
 
-    public static LayoutSummary ToSummary(PositionRow row) => new(
+    public static PositionSummary ToSummary(PositionRow row) => new(
         row.Id, row.Name, row.Note, row.OwnerId == Owner.House, row.Version, row.UpdatedAt, PositionReader.ToBalls(row.Balls),
         PositionReader.ToProfile(row.Profile), row.Tags);
 
-    public static LayoutResponse ToResponse(SavedPosition row, PaceScale paces)
+    public static PositionResponse ToResponse(SavedPosition row, PaceScale paces)
     {
         var content = PositionReader.ToContent(row.Document, paces);
-        return new LayoutResponse(
+        return new PositionResponse(
             row.Id,
             row.Name,
             row.Note,

@@ -8,28 +8,28 @@ using DeepBaize.Web.Shelf;
 using DeepBaize.Words;
 using Microsoft.EntityFrameworkCore;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Book;
 
 /// <summary>
 /// Saved positions of one owner: pages of a list, find alike, open, create, save, rename, copy, delete and bring back, older versions.
 /// </summary>
-public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock, PacesInUse paces)
+public sealed class BookStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock, PacesInUse paces)
 {
     /// <summary>A page of the positions that the owner may open: own ones first, then those of the house, each by name.</summary>
-    public async Task<LayoutPage> ListAsync(LayoutQuery query, CancellationToken cancel)
+    public async Task<BookPage> ListAsync(BookQuery query, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(query);
-        var (skip, take) = (query.Skip ?? 0, query.Take ?? LayoutPage.Usual);
-        if (skip < 0 || take is < 1 or > LayoutPage.Most)
+        var (skip, take) = (query.Skip ?? 0, query.Take ?? BookPage.Usual);
+        if (skip < 0 || take is < 1 or > BookPage.Most)
             throw RefusalException.Invalid(
                 "page", "No such page",
-                new Fault("take", null, "page", $"A page begins at 0 or later and has 1 to {LayoutPage.Most} positions."));
+                new Fault("take", null, "page", $"A page begins at 0 or later and has 1 to {BookPage.Most} positions."));
         var found = BookSearch.Find(Standing, query.Words);
         var rows = await found.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).ThenBy(row => row.Id).Skip(skip)
             .Take(take).AsRows().ToListAsync(cancel);
         var count = skip == 0 && rows.Count < take ? rows.Count : await found.CountAsync(cancel);
         var tags = await Standing.SelectMany(row => row.Tags).Distinct().OrderBy(tag => tag).ToListAsync(cancel);
-        return new LayoutPage([.. rows.Select(LayoutMapping.ToSummary)], count, tags);
+        return new BookPage([.. rows.Select(PositionMapping.ToSummary)], count, tags);
     }
 
     /// <summary>The saved positions that resemble balls most, as they lie or mirrored, the most alike first.</summary>
@@ -51,15 +51,15 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         return [.. likest.Where(one => rows.ContainsKey(one.Id)).Select(one => ToOutput(rows[one.Id], one.Likeness))];
 
         static AlikeOutput ToOutput(PositionRow row, Likeness likeness) =>
-            new(LayoutMapping.ToSummary(row), likeness.IsMirrored, likeness.Apart, AlikeWords.Say(likeness));
+            new(PositionMapping.ToSummary(row), likeness.IsMirrored, likeness.Apart, AlikeWords.Say(likeness));
     }
 
     /// <summary>One position.</summary>
-    public async Task<LayoutResponse> OpenAsync(Guid id, CancellationToken cancel) =>
-        LayoutMapping.ToResponse(await FindAsync(id, cancel), await paces.FindAsync(cancel));
+    public async Task<PositionResponse> OpenAsync(Guid id, CancellationToken cancel) =>
+        PositionMapping.ToResponse(await FindAsync(id, cancel), await paces.FindAsync(cancel));
 
     /// <summary>Saves a new position.</summary>
-    public async Task<LayoutResponse> CreateAsync(CreateLayoutRequest request, CancellationToken cancel)
+    public async Task<PositionResponse> CreateAsync(CreatePositionRequest request, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(request);
         var row = new SavedPosition
@@ -77,11 +77,11 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         database.Positions.Add(row);
         await SaveChangesAsync(row, cancel);
         await transaction.CommitAsync(cancel);
-        return LayoutMapping.ToResponse(row, PositionReader.PacesOf(request));
+        return PositionMapping.ToResponse(row, PositionReader.PacesOf(request));
     }
 
     /// <summary>Saves a position over the version that was opened.</summary>
-    public async Task<LayoutResponse> SaveAsync(Guid id, SaveLayoutRequest request, CancellationToken cancel)
+    public async Task<PositionResponse> SaveAsync(Guid id, SavePositionRequest request, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(request);
         var note = NamedText.Note(request.Note, SavedPosition.NoteLength);
@@ -91,11 +91,11 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         row.Document = document;
         row.Note = note ?? row.Note;
         await ChangeAsync(row, cancel);
-        return LayoutMapping.ToResponse(row, PositionReader.PacesOf(request));
+        return PositionMapping.ToResponse(row, PositionReader.PacesOf(request));
     }
 
     /// <summary>Gives a position another name, and tags and a note when they are given.</summary>
-    public async Task<LayoutResponse> RenameAsync(Guid id, RenameLayoutRequest request, CancellationToken cancel)
+    public async Task<PositionResponse> RenameAsync(Guid id, RenamePositionRequest request, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(request);
         var name = NamedText.Name(request.Name, SavedPosition.NameLength);
@@ -106,7 +106,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         row.Tags = tags ?? row.Tags;
         row.Note = note ?? row.Note;
         await ChangeAsync(row, cancel);
-        return LayoutMapping.ToResponse(row, await paces.FindAsync(cancel));
+        return PositionMapping.ToResponse(row, await paces.FindAsync(cancel));
     }
 
     /// <summary>Takes a position out of the book; it can be brought back.</summary>
@@ -118,7 +118,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     }
 
     /// <summary>Brings a deleted position back.</summary>
-    public async Task<LayoutResponse> BringBackAsync(Guid id, CancellationToken cancel)
+    public async Task<PositionResponse> BringBackAsync(Guid id, CancellationToken cancel)
     {
         await using var transaction = await database.BeginAloneAsync(owner, cancel);
         var row = await database.Positions.SingleOrDefaultAsync(row => row.Id == id && row.DeletedAt != null, cancel) ?? throw Unknown();
@@ -126,11 +126,11 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         row.DeletedAt = null;
         await ChangeAsync(row, cancel);
         await transaction.CommitAsync(cancel);
-        return LayoutMapping.ToResponse(row, await paces.FindAsync(cancel));
+        return PositionMapping.ToResponse(row, await paces.FindAsync(cancel));
     }
 
     /// <summary>Saves a copy under the next free name.</summary>
-    public async Task<LayoutResponse> CopyAsync(Guid id, CancellationToken cancel)
+    public async Task<PositionResponse> CopyAsync(Guid id, CancellationToken cancel)
     {
         var row = await FindAsync(id, cancel);
         await using var transaction = await database.BeginAloneAsync(owner, cancel);
@@ -150,7 +150,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         database.Positions.Add(copy);
         await SaveChangesAsync(copy, cancel);
         await transaction.CommitAsync(cancel);
-        return LayoutMapping.ToResponse(copy, await paces.FindAsync(cancel));
+        return PositionMapping.ToResponse(copy, await paces.FindAsync(cancel));
     }
 
     /// <summary>What a position was before it was saved over, the newest first.</summary>
@@ -165,7 +165,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
     }
 
     /// <summary>Goes back to an older version: it becomes the newest, and what stood there is kept as a version too.</summary>
-    public async Task<LayoutResponse> GoBackAsync(Guid id, int version, VersionedRequest request, CancellationToken cancel)
+    public async Task<PositionResponse> GoBackAsync(Guid id, int version, VersionedRequest request, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(request);
         var row = await FindForChangeAsync(id, request.Version, cancel);
@@ -176,7 +176,7 @@ public sealed class LayoutStore(BaizeDbContext database, OwnerScope owner, TimeP
         row.Document = old.Document;
         row.Note = old.Note;
         await ChangeAsync(row, cancel);
-        return LayoutMapping.ToResponse(row, await paces.FindAsync(cancel));
+        return PositionMapping.ToResponse(row, await paces.FindAsync(cancel));
     }
 
     private IQueryable<SavedPosition> Standing => database.Positions.AsNoTracking().Where(row => row.DeletedAt == null);

@@ -6,7 +6,7 @@ using DeepBaize.Tests;
 namespace DeepBaize.Web.Tests;
 
 /// <summary>Saved positions: kept exactly, guarded against each other, and honest when the database is away.</summary>
-public sealed class LayoutApiTests(WebFixture web)
+public sealed class PositionApiTests(WebFixture web)
 {
     private static readonly object[] Balls = [new { id = "red2", x = 1.23456789, y = 0.7 }, new { id = "cue", x = 0.6, y = 0.9 }];
 
@@ -14,7 +14,7 @@ public sealed class LayoutApiTests(WebFixture web)
     public async Task A_position_comes_back_exactly_with_its_stroke()
     {
         var created = await CreateAsync("Exact");
-        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{Id(created)}");
+        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/positions/{Id(created)}");
         Assert.Equal(1.23456789, opened.GetProperty("balls")[1].GetProperty("x").GetDouble());
         Assert.Equal("cue", opened.GetProperty("balls")[0].GetProperty("id").GetString());
         Assert.Equal(12.5, opened.GetProperty("stroke").GetProperty("directionDeg").GetDouble());
@@ -26,12 +26,12 @@ public sealed class LayoutApiTests(WebFixture web)
     public async Task The_pot_is_kept_with_its_part_and_refused_when_its_ball_is_not_there()
     {
         var pot = new { ball = "red2", pocket = "topYellowSide", part = "nearJaw", keep = false };
-        using var response = await web.Client.PostAsJsonAsync("/api/layouts", new { name = $"Pot {Guid.NewGuid():n}", balls = Balls, pot });
+        using var response = await web.Client.PostAsJsonAsync("/api/positions", new { name = $"Pot {Guid.NewGuid():n}", balls = Balls, pot });
         var created = await response.Content.ReadFromJsonAsync<JsonElement>();
-        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{Id(created)}");
+        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/positions/{Id(created)}");
         Assert.Equal("""{"ball":"red2","pocket":"topYellowSide","part":"nearJaw","keep":false}""", opened.GetProperty("pot").GetRawText());
         using var refused = await web.Client.PostAsJsonAsync(
-            "/api/layouts", new
+            "/api/positions", new
             {
                 name = "No",
                 balls = Balls,
@@ -52,7 +52,7 @@ public sealed class LayoutApiTests(WebFixture web)
     {
         var given = JsonSerializer.Deserialize<JsonElement>(aim);
         using var response = await web.Client.PostAsJsonAsync(
-            "/api/layouts", new { name = $"Aim {Guid.NewGuid():n}", balls = Balls, aim = given });
+            "/api/positions", new { name = $"Aim {Guid.NewGuid():n}", balls = Balls, aim = given });
         var answer = await response.Content.ReadFromJsonAsync<JsonElement>();
         if (refusal is not null)
         {
@@ -61,7 +61,7 @@ public sealed class LayoutApiTests(WebFixture web)
             return;
         }
 
-        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{Id(answer)}");
+        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/positions/{Id(answer)}");
         Assert.Equal(aim, opened.GetProperty("aim").GetRawText());
         Assert.Equal(JsonValueKind.Null, opened.GetProperty("pot").ValueKind);
         var twice = await web.AskAsync(
@@ -74,7 +74,7 @@ public sealed class LayoutApiTests(WebFixture web)
     {
         var pot = new { ball = "red2", pocket = "topYellowSide", part = "middle", keep = true };
         using var response = await web.Client.PostAsJsonAsync(
-            "/api/layouts", new { name = "Two aims", balls = Balls, pot, aim = new { kind = "hit", ball = "red2" } });
+            "/api/positions", new { name = "Two aims", balls = Balls, pot, aim = new { kind = "hit", ball = "red2" } });
         var answer = await response.Content.ReadFromJsonAsync<JsonElement>();
         Assert.Equal(HttpStatusCode.BadRequest, response.StatusCode);
         Assert.Contains("for one thing", answer.Text("detail"), StringComparison.Ordinal);
@@ -85,7 +85,7 @@ public sealed class LayoutApiTests(WebFixture web)
     {
         var balls = new[] { new { id = "cue", x = 0.6, y = 0.9 }, new { id = "red1", x = 1.5, y = 0.5 },
             new { id = "red2", x = 1.5525, y = 0.5 } };
-        using var response = await web.Client.PostAsJsonAsync("/api/layouts", new { name = $"Set {Guid.NewGuid():n}", balls });
+        using var response = await web.Client.PostAsJsonAsync("/api/positions", new { name = $"Set {Guid.NewGuid():n}", balls });
         var created = await response.Content.ReadFromJsonAsync<JsonElement>();
         Assert.Equal("""[["red1","red2"]]""", created.GetProperty("contacts").GetRawText());
     }
@@ -113,7 +113,7 @@ public sealed class LayoutApiTests(WebFixture web)
     {
         var list = await Book.ReadAsync(web.Client);
         var id = list.First(row => row.GetProperty("name").GetString() == name).GetProperty("id").GetString();
-        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/layouts/{id}");
+        var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/positions/{id}");
         var stroke = opened.GetProperty("stroke");
         var strike = new
         {
@@ -132,7 +132,7 @@ public sealed class LayoutApiTests(WebFixture web)
     public async Task Saving_renaming_and_deleting_follow_the_version()
     {
         var created = await CreateAsync("Versions");
-        var path = $"/api/layouts/{Id(created)}";
+        var path = $"/api/positions/{Id(created)}";
         using var saved = await web.Client.PutAsJsonAsync(path, new { version = 1, balls = Balls });
         Assert.Equal(2, (await saved.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("version").GetInt32());
         using var stale = await web.Client.PutAsJsonAsync(path, new { version = 1, balls = Balls });
@@ -151,7 +151,7 @@ public sealed class LayoutApiTests(WebFixture web)
     public async Task Of_two_saves_at_a_time_one_wins_and_the_other_is_told()
     {
         var created = await CreateAsync("Race");
-        var path = $"/api/layouts/{Id(created)}";
+        var path = $"/api/positions/{Id(created)}";
         var answers = await Task.WhenAll(
             Enumerable.Range(0, 8).Select(_ => web.Client.PutAsJsonAsync(path, new { version = 1, balls = Balls })));
         Assert.Single(answers, answer => answer.StatusCode == HttpStatusCode.OK);
@@ -164,9 +164,9 @@ public sealed class LayoutApiTests(WebFixture web)
     {
         var list = await Book.ReadAsync(web.Client);
         var house = list.First(row => row.GetProperty("isHouse").GetBoolean());
-        using var saved = await web.Client.PutAsJsonAsync($"/api/layouts/{Id(house)}", new { version = 1, balls = Balls });
+        using var saved = await web.Client.PutAsJsonAsync($"/api/positions/{Id(house)}", new { version = 1, balls = Balls });
         await AssertRefusedAsync(saved, HttpStatusCode.Conflict, "housePosition");
-        using var deleted = await web.Client.DeleteAsync(new Uri($"/api/layouts/{Id(house)}?version=1", UriKind.Relative));
+        using var deleted = await web.Client.DeleteAsync(new Uri($"/api/positions/{Id(house)}?version=1", UriKind.Relative));
         await AssertRefusedAsync(deleted, HttpStatusCode.Conflict, "housePosition");
     }
 
@@ -174,20 +174,20 @@ public sealed class LayoutApiTests(WebFixture web)
     public async Task Names_are_unique_and_bad_input_saves_nothing()
     {
         var name = $"Once {Guid.NewGuid():n}";
-        using var first = await web.Client.PostAsJsonAsync("/api/layouts", new { name, balls = Balls });
+        using var first = await web.Client.PostAsJsonAsync("/api/positions", new { name, balls = Balls });
         Assert.Equal(HttpStatusCode.Created, first.StatusCode);
-        using var twice = await web.Client.PostAsJsonAsync("/api/layouts", new { name, balls = Balls });
+        using var twice = await web.Client.PostAsJsonAsync("/api/positions", new { name, balls = Balls });
         await AssertRefusedAsync(twice, HttpStatusCode.Conflict, "nameTaken");
-        using var nameless = await web.Client.PostAsJsonAsync("/api/layouts", new { name = "   ", balls = Balls });
+        using var nameless = await web.Client.PostAsJsonAsync("/api/positions", new { name = "   ", balls = Balls });
         await AssertRefusedAsync(nameless, HttpStatusCode.BadRequest, "name");
-        using var overlapping = await web.Client.PostAsJsonAsync("/api/layouts", new
+        using var overlapping = await web.Client.PostAsJsonAsync("/api/positions", new
         {
             name = $"Overlap {Guid.NewGuid():n}",
             balls = new[] { new { id = "cue", x = 1.0, y = 1.0 }, new { id = "red1", x = 1.01, y = 1.0 } },
         });
         await AssertRefusedAsync(overlapping, HttpStatusCode.BadRequest, "layout");
         using var unframed = await web.Client.PostAsJsonAsync(
-            "/api/layouts", new { name = $"Frame {Guid.NewGuid():n}", balls = Balls, mode = "frame" });
+            "/api/positions", new { name = $"Frame {Guid.NewGuid():n}", balls = Balls, mode = "frame" });
         await AssertRefusedAsync(unframed, HttpStatusCode.BadRequest, "layout");
         var kept = await Book.ReadAsync(web.Client);
         var names = kept.Select(row => row.GetProperty("name").GetString()!).ToList();
@@ -204,9 +204,9 @@ public sealed class LayoutApiTests(WebFixture web)
         await using var server = await BaizeServer.StartAsync(cluster);
         Assert.True((await Book.ReadAsync(server.Client)).Count > 0);
         cluster.Stop();
-        using var away = await server.Client.GetAsync(new Uri("/api/layouts", UriKind.Relative));
+        using var away = await server.Client.GetAsync(new Uri("/api/positions", UriKind.Relative));
         await AssertRefusedAsync(away, HttpStatusCode.ServiceUnavailable, "databaseAway");
-        using var unsaved = await server.Client.PostAsJsonAsync("/api/layouts", new { name = "Nobody home", balls = Balls });
+        using var unsaved = await server.Client.PostAsJsonAsync("/api/positions", new { name = "Nobody home", balls = Balls });
         await AssertRefusedAsync(unsaved, HttpStatusCode.ServiceUnavailable, "databaseAway");
         using var ready = await server.Client.GetAsync(new Uri("/health/ready", UriKind.Relative));
         Assert.Equal(HttpStatusCode.ServiceUnavailable, ready.StatusCode);
@@ -221,7 +221,7 @@ public sealed class LayoutApiTests(WebFixture web)
 
     private async Task<JsonElement> CreateAsync(string name)
     {
-        using var response = await web.Client.PostAsJsonAsync("/api/layouts", new
+        using var response = await web.Client.PostAsJsonAsync("/api/positions", new
         {
             name = $"{name} {Guid.NewGuid():n}",
             balls = Balls,

@@ -4,7 +4,7 @@ using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shelf;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Book;
 
 /// <summary>With what a position was made, as it is kept with it: table, cue and player as they were then.</summary>
 internal static class SettingReader

@@ -4,7 +4,7 @@ using DeepBaize.Physics.Profiles;
 using DeepBaize.Web.Problems;
 using Microsoft.EntityFrameworkCore;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Book;
 
 /// <summary>Finds saved positions by words: each must stand in the name, the note, a tag or the table's name, in any letters.</summary>
 internal static partial class BookSearch

@@ -14,7 +14,7 @@ namespace DeepBaize.Planning.Search;
 /// <param name="InOff">The pocket into which it falls.</param>
 /// <param name="IsServed">True when the stroke does what it is for: for a pot, when the ball falls.</param>
 /// <param name="Pots">Next pots, the likeliest first; empty without a pot.</param>
-public sealed record Outlook(Place? White, PocketId? InOff, bool IsServed, IReadOnlyList<LeavePot> Pots)
+public sealed record LeaveReading(Place? White, PocketId? InOff, bool IsServed, IReadOnlyList<LeavePot> Pots)
 {
     /// <summary>How far pace is out in the rows "if it runs past" and "if it falls short".</summary>
     public const double PaceShare = 0.12;
@@ -24,7 +24,7 @@ public sealed record Outlook(Place? White, PocketId? InOff, bool IsServed, IRead
 }
 
 /// <summary>Looks at what a stroke leaves when it is played as meant, too hard and too soft.</summary>
-public sealed class OutlookReader
+public sealed class LeaveReader
 {
     /// <summary>How many of the likeliest pots are found on the simulator.</summary>
     private const int Sharpened = 2;
@@ -35,7 +35,7 @@ public sealed class OutlookReader
     private readonly LeaveGauge _gauge;
 
     /// <summary>Prepares a player on a table; one instance serves one thread.</summary>
-    public OutlookReader(TableInUse table, PlayerProfile player)
+    public LeaveReader(TableInUse table, PlayerProfile player)
     {
         ArgumentNullException.ThrowIfNull(table);
         (_table, _player) = (table, player);
@@ -45,24 +45,24 @@ public sealed class OutlookReader
     /// <summary>What a stroke leaves.</summary>
     /// <param name="question">The stroke and its frame.</param>
     /// <param name="paceShare">How far the white's speed is out: 0.12 is 12 % too hard.</param>
-    public Outlook Of(TrialQuestion question, double paceShare = 0) => Read(Try(question, paceShare));
+    public LeaveReading Of(TrialQuestion question, double paceShare = 0) => Read(Try(question, paceShare));
 
     /// <summary>
-    /// The same as a stroke's outlook, with the chances of the likeliest pots no longer estimated from straight lines but found on the
+    /// The same as a stroke's leave, with the chances of the likeliest pots no longer estimated from straight lines but found on the
     /// simulator, at a sensible pace and as they have to be cued: what is shown to a player.
     /// </summary>
     /// <param name="question">The stroke and its frame.</param>
     /// <param name="paceShare">How far the white's speed is out.</param>
-    public Outlook Sharp(TrialQuestion question, double paceShare = 0)
+    public LeaveReading Sharp(TrialQuestion question, double paceShare = 0)
     {
         var trial = Try(question, paceShare);
-        var outlook = Read(trial);
-        if (outlook.White is null || outlook.Pots.Count == 0) return outlook;
+        var leave = Read(trial);
+        if (leave.White is null || leave.Pots.Count == 0) return leave;
         var frame = trial.Ruling.Next;
-        if (LayoutRules.TryBuild([.. frame.Balls], _table.Outline, frame.Gauge, LayoutMode.Free, out _) is not { } next) return outlook;
+        if (LayoutRules.TryBuild([.. frame.Balls], _table.Outline, frame.Gauge, LayoutMode.Free, out _) is not { } next) return leave;
         var solver = new PotSolver(_table);
-        var pots = outlook.Pots.Select((found, i) => i < Sharpened ? Sharpen(solver, next, found) : found).Where(found => found.Chance > 0);
-        return outlook with { Pots = [.. pots.OrderByDescending(found => found.Chance)] };
+        var pots = leave.Pots.Select((found, i) => i < Sharpened ? Sharpen(solver, next, found) : found).Where(found => found.Chance > 0);
+        return leave with { Pots = [.. pots.OrderByDescending(found => found.Chance)] };
     }
 
     private Trial Try(TrialQuestion question, double paceShare)
@@ -73,10 +73,10 @@ public sealed class OutlookReader
         return _trials.Play(question with { Stroke = played }, StrokeDraw.Exact);
     }
 
-    private Outlook Read(Trial trial)
+    private LeaveReading Read(Trial trial)
     {
         var goesOn = trial.IsGood && trial.Ruling.StaysAtTable;
-        return new Outlook(trial.Result[BallId.Cue], trial.InOff, trial.IsServed, goesOn ? _gauge.Read(trial.Ruling.Next) : []);
+        return new LeaveReading(trial.Result[BallId.Cue], trial.InOff, trial.IsServed, goesOn ? _gauge.Read(trial.Ruling.Next) : []);
     }
 
     private LeavePot Sharpen(PotSolver solver, Layout next, LeavePot found)

@@ -2,7 +2,7 @@ using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Reading;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Book;
 
 /// <summary>A position to be saved.</summary>
 /// <param name="Name">Its name, 1 to 80 characters.</param>
@@ -17,7 +17,7 @@ namespace DeepBaize.Web.Layouts;
 /// <param name="State">The state of play.</param>
 /// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player's own paces among them.</param>
 /// <param name="Player">The player in use.</param>
-public sealed record CreateLayoutRequest(
+public sealed record CreatePositionRequest(
     string Name,
     IReadOnlyList<BallPlace> Balls,
     string? Note = null,
@@ -44,7 +44,7 @@ public sealed record CreateLayoutRequest(
 /// <param name="State">The state of play.</param>
 /// <param name="Coefficients">What the table, balls and cue in use differ in from the profile, the player's own paces among them.</param>
 /// <param name="Player">The player in use.</param>
-public sealed record SaveLayoutRequest(
+public sealed record SavePositionRequest(
     int Version,
     IReadOnlyList<BallPlace> Balls,
     string? Note = null,
@@ -63,7 +63,7 @@ public sealed record SaveLayoutRequest(
 /// <param name="Name">The new name, 1 to 80 characters.</param>
 /// <param name="Tags">New tags; absent keeps those that it has.</param>
 /// <param name="Note">A new note; absent keeps the one that it has.</param>
-public sealed record RenameLayoutRequest(int Version, string Name, IReadOnlyList<string>? Tags = null, string? Note = null);
+public sealed record RenamePositionRequest(int Version, string Name, IReadOnlyList<string>? Tags = null, string? Note = null);
 
 /// <summary>A version of a position that is to be changed.</summary>
 /// <param name="Version">The version that was opened.</param>
@@ -86,19 +86,19 @@ public sealed record AlikeRequest(IReadOnlyList<BallPlace> Balls, int? Count = n
 /// <param name="Mirrored">True when the sheet is more like its mirror image.</param>
 /// <param name="ApartMetres">How far apart matching balls lie on average.</param>
 /// <param name="Words">How alike they are, in words.</param>
-public sealed record AlikeOutput(LayoutSummary Position, bool Mirrored, double ApartMetres, string Words);
+public sealed record AlikeOutput(PositionSummary Position, bool Mirrored, double ApartMetres, string Words);
 
 /// <summary>Which page of the saved positions.</summary>
 /// <param name="Words">Words that must stand in the name, the note, a tag or the table's name; absent is all.</param>
 /// <param name="Skip">How many to leave out from the first; absent is none.</param>
 /// <param name="Take">How many at most, 1 to 100; absent is 24.</param>
-public sealed record LayoutQuery(string? Words = null, int? Skip = null, int? Take = null);
+public sealed record BookQuery(string? Words = null, int? Skip = null, int? Take = null);
 
 /// <summary>A page of the saved positions.</summary>
 /// <param name="Positions">Those of the page.</param>
 /// <param name="Count">How many there are on all pages.</param>
 /// <param name="Tags">All tags of the book, in their order.</param>
-public sealed record LayoutPage(IReadOnlyList<LayoutSummary> Positions, int Count, IReadOnlyList<string> Tags)
+public sealed record BookPage(IReadOnlyList<PositionSummary> Positions, int Count, IReadOnlyList<string> Tags)
 {
     internal const int Usual = 24;
     internal const int Most = 100;
@@ -114,7 +114,7 @@ public sealed record LayoutPage(IReadOnlyList<LayoutSummary> Positions, int Coun
 /// <param name="Balls">The balls, for a small picture.</param>
 /// <param name="Profile">The table that it is for.</param>
 /// <param name="Tags">Words under which it is found.</param>
-public sealed record LayoutSummary(
+public sealed record PositionSummary(
     Guid Id,
     string Name,
     string Note,
@@ -142,7 +142,7 @@ public sealed record LayoutSummary(
 /// <param name="Marks">Marks on the cloth.</param>
 /// <param name="State">The state of play; null when nothing of it was set.</param>
 /// <param name="Aim">What the stroke is for when it pots nothing.</param>
-public sealed record LayoutResponse(
+public sealed record PositionResponse(
     Guid Id,
     string Name,
     string Note,

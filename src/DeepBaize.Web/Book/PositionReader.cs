@@ -8,7 +8,7 @@ using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Book;
 
 /// <summary>Turns what lies on a sheet into a document, and back; every road into the database goes through it.</summary>
 internal static class PositionReader

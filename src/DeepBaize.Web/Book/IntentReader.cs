@@ -4,7 +4,7 @@ using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 
-namespace DeepBaize.Web.Layouts;
+namespace DeepBaize.Web.Book;
 
 /// <summary>What a kept stroke is for: read from a sheet, and back.</summary>
 internal static class IntentReader
