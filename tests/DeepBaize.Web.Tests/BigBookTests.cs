@@ -66,11 +66,11 @@ public sealed class BigBookTests
         var first = (await server.Client.GetFromJsonAsync<JsonElement>("/api/positions?take=1", TestContext.Current.CancellationToken))
             .GetProperty("positions")[0];
         using (var copied = await server.Client.PostAsync(
-            new Uri($"/api/positions/{first.Text("id")}/copy", UriKind.Relative), null, TestContext.Current.CancellationToken)) Assert.Equal(
-                HttpStatusCode.Conflict, copied.StatusCode);
+            new Uri($"/api/positions/{first.Text("id")}/copy", UriKind.Relative), null, TestContext.Current.CancellationToken))
+            Assert.Equal(HttpStatusCode.Conflict, copied.StatusCode);
         using (var removed = await server.Client.DeleteAsync(
-            new Uri($"/api/positions/{first.Text("id")}?version=1", UriKind.Relative), TestContext.Current.CancellationToken)) Assert.Equal(
-                HttpStatusCode.NoContent, removed.StatusCode);
+            new Uri($"/api/positions/{first.Text("id")}?version=1", UriKind.Relative), TestContext.Current.CancellationToken))
+            Assert.Equal(HttpStatusCode.NoContent, removed.StatusCode);
         using (var saved = await server.Client.PostAsJsonAsync(
             "/api/positions", new { name = "Just fits", balls = Ball(1) }, TestContext.Current.CancellationToken)) Assert.Equal(
                 HttpStatusCode.Created, saved.StatusCode);

@@ -26,7 +26,8 @@ public sealed class PositionApiTests(WebFixture web)
     public async Task The_pot_is_kept_with_its_part_and_refused_when_its_ball_is_not_there()
     {
         var pot = new { ball = "red2", pocket = "topYellowSide", part = "nearJaw", keep = false };
-        using var response = await web.Client.PostAsJsonAsync("/api/positions", new { name = $"Pot {Guid.NewGuid():n}", balls = Balls, pot });
+        using var response = await web.Client.PostAsJsonAsync(
+            "/api/positions", new { name = $"Pot {Guid.NewGuid():n}", balls = Balls, pot });
         var created = await response.Content.ReadFromJsonAsync<JsonElement>();
         var opened = await web.Client.GetFromJsonAsync<JsonElement>($"/api/positions/{Id(created)}");
         Assert.Equal("""{"ball":"red2","pocket":"topYellowSide","part":"nearJaw","keep":false}""", opened.GetProperty("pot").GetRawText());

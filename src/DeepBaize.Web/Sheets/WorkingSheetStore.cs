@@ -22,7 +22,8 @@ public sealed class WorkingSheetStore(BaizeDbContext database, OwnerScope owner,
             : await database.Positions.AsNoTracking().Where(position => position.Id == row.OpenedId && position.DeletedAt == null).AsRows()
                 .SingleOrDefaultAsync(cancel);
         return new WorkingSheetResponse(
-            PositionReader.ToContent(row.Document, await paces.FindAsync(cancel)), opened is null ? null : PositionMapping.ToSummary(opened),
+            PositionReader.ToContent(row.Document, await paces.FindAsync(cancel)),
+            opened is null ? null : PositionMapping.ToSummary(opened),
             row.UpdatedAt);
     }
 
