@@ -147,7 +147,7 @@ public sealed class Screenshots(BrowserFixture browser)
         page.SettleChances();
         page.Find("keep-to-compare").Click();
         page.Until(() => page.Text("recommendation").Length > 0);
-        page.SettleChances();
+        page.Until(() => page.Text("chance-panel").Contains("of 1600 strokes", StringComparison.Ordinal));
     });
 
     [Fact(Explicit = true)]
