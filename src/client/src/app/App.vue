@@ -12,6 +12,7 @@ import { useServer } from '@/sheet/useServer'
 import { useSheet } from '@/sheet/useSheet'
 import { useState } from '@/sheet/useState'
 import { t } from '@/words'
+import NotLoaded from './NotLoaded.vue'
 import { sections } from './sections'
 import StateButton from './StateButton.vue'
 import TableChooser from './TableChooser.vue'
@@ -37,7 +38,11 @@ const onDesk = computed(() => section.value.kind === 'desk')
 const desk = shallowRef<DeskEntry>(sections.find((one): one is DeskEntry => one.kind === 'desk')!)
 watch(section, (now) => now.kind === 'desk' && (desk.value = now), { immediate: true })
 const pages = new Map(
-  sections.flatMap((one) => (one.kind === 'page' ? [[one.name, defineAsyncComponent(one.load)] as const] : [])),
+  sections.flatMap((one) =>
+    one.kind === 'page'
+      ? [[one.name, defineAsyncComponent({ loader: one.load, errorComponent: NotLoaded })] as const]
+      : [],
+  ),
 )
 
 onMounted(() => void shelf.load())

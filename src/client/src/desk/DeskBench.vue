@@ -12,7 +12,7 @@ import { useDesk } from './context'
 const emit = defineEmits<{ setUp: [] }>()
 
 const desk = useDesk()
-const { model, server, keeping, preferences, positions, files, commands, face, open, showsSection } = desk
+const { model, server, keeping, preferences, positions, files, commands, face, open, failed, showsSection } = desk
 </script>
 
 <template>
@@ -33,6 +33,10 @@ const { model, server, keeping, preferences, positions, files, commands, face, o
       @view="commands.toggle('view')"
       @help="commands.toggle('help')"
     />
+    <p v-if="failed" class="failed" role="alert" data-testid="section-failed">
+      {{ t('app.notLoaded') }}
+      <el-button size="small" @click="failed()">{{ t('app.tryAgain') }}</el-button>
+    </p>
     <component :is="open.parts.tabs" v-if="open?.parts.tabs" :section="open.model" />
     <template v-if="showsSection">
       <component :is="open.parts.bench" v-if="open" :section="open.model" />
@@ -61,6 +65,12 @@ const { model, server, keeping, preferences, positions, files, commands, face, o
 </template>
 
 <style scoped>
+.failed {
+  margin: 8px 0;
+  padding: 6px 10px;
+  border-left: 4px solid var(--warn);
+  background: var(--warn-paper);
+}
 .bench {
   padding: 12px 16px;
   background: var(--panel);

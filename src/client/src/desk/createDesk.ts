@@ -36,6 +36,8 @@ export function createDesk(
 ) {
   /** The section that is open, once it is loaded. */
   const open = shallowRef<{ parts: DeskSection; model: SectionModel } | null>(null)
+  /** Tries again to load a section that could not be loaded; null while all is well. */
+  const failed = shallowRef<(() => void) | null>(null)
   const positions = usePositions(model)
   const face = ref<Face>('stroke')
   const told = ref<number | null>(null)
@@ -128,6 +130,7 @@ export function createDesk(
     chances,
     comparison,
     open,
+    failed,
     view,
     width,
     inset,

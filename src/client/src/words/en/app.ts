@@ -10,6 +10,7 @@ export const app = {
     unknownWhy:
       'Who plays with what is not known just now: until it is, all is worked out for the table named above and a club player.',
     tryAgain: 'Try again',
+    notLoaded: 'This section could not be loaded: the server does not answer.',
     backToStroke: 'Back to the stroke',
     chooser: 'Table, balls and cue',
   },
