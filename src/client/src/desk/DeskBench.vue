@@ -91,7 +91,7 @@ const { model, server, keeping, preferences, positions, files, commands, face, o
   overflow: auto;
   scrollbar-width: thin;
 }
-/* The widths are those of commands.css. */
+/* The widths are those of desk.css. */
 @media (max-width: 1000px) and (min-width: 701px) {
   .bench {
     padding: 10px 12px;
