@@ -89,7 +89,7 @@ internal static class Positions
         LayoutRules.TryBuild(
             [.. balls.Select(ball => new PlacedBall(ball.Ball, ball.Place))], TableOutline.Club, BallGauge.Standard, LayoutMode.Free,
             out var problems)
-        ?? throw new InvalidOperationException(problems[0].Sentence);
+        ?? throw new InvalidOperationException(problems[0].ToString());
 
     public static PredictRequest Request(IEnumerable<(BallId Ball, Place Place)> balls, Strike strike) => new(
         [.. balls.Select(ball => new BallPlace(Names.Text(ball.Ball), ball.Place.X, ball.Place.Y))],

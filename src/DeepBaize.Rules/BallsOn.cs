@@ -2,6 +2,25 @@ using DeepBaize.Table;
 
 namespace DeepBaize.Rules;
 
+/// <summary>What of a state of play can be taken out of it.</summary>
+public enum ChoiceKind
+{
+    /// <summary>What is on.</summary>
+    On,
+
+    /// <summary>That it is a free ball.</summary>
+    FreeBall,
+
+    /// <summary>The nominated ball.</summary>
+    Nomination,
+}
+
+/// <summary>Something of a state of play that cannot be with the balls that are up.</summary>
+/// <param name="Kind">What was taken out.</param>
+/// <param name="On">What was said to be on, where that was taken out.</param>
+/// <param name="Ball">The ball that was nominated, where that was taken out.</param>
+public readonly record struct DroppedChoice(ChoiceKind Kind, BallOn? On = null, BallId? Ball = null);
+
 /// <summary>
 /// What can be on with the balls that are up (official rules, section 3: reds and colours in turn, then the colours in rising value).
 /// </summary>
@@ -55,42 +74,34 @@ public static class BallsOn
     /// </summary>
     /// <param name="state">The state.</param>
     /// <param name="up">The balls that are up.</param>
-    /// <param name="dropped">A sentence for each thing taken out.</param>
-    public static PlayState Clean(PlayState state, IReadOnlyCollection<BallId> up, out IReadOnlyList<string> dropped)
+    /// <param name="dropped">Each thing that was taken out.</param>
+    public static PlayState Clean(PlayState state, IReadOnlyCollection<BallId> up, out IReadOnlyList<DroppedChoice> dropped)
     {
         ArgumentNullException.ThrowIfNull(state);
-        var sentences = new List<string>();
+        var taken = new List<DroppedChoice>();
         var clean = state;
         if (clean.On is { } on && !Possible(up).Contains(on))
         {
             clean = clean with { On = null };
-            sentences.Add(on == BallOn.Red ? "No red is up, so a red cannot be on." : $"With these balls {Words(on)} cannot be on.");
+            taken.Add(new(ChoiceKind.On, On: on));
         }
 
         var inForce = clean.On ?? Infer(up);
         if (clean.IsFreeBall && inForce is null or BallOn.Colour)
         {
             clean = clean with { IsFreeBall = false };
-            sentences.Add("A free ball is for a red or the lowest colour.");
+            taken.Add(new(ChoiceKind.FreeBall));
         }
 
         if (clean.Nominated is { } nominated && (inForce is not { } now || !Nominations(now, clean.IsFreeBall, up).Contains(nominated)))
         {
             clean = clean with { Nominated = null };
-            sentences.Add($"The {Names.Spoken(nominated)} cannot be nominated here.");
+            taken.Add(new(ChoiceKind.Nomination, Ball: nominated));
         }
 
-        dropped = sentences;
+        dropped = taken;
         return clean;
     }
-
-    /// <summary>What is on, in words.</summary>
-    public static string Words(BallOn on) => on switch
-    {
-        BallOn.Red => "a red",
-        BallOn.Colour => "a colour",
-        _ => "the " + Names.Spoken(ToBall(on)!.Value),
-    };
 
     /// <summary>The ball that alone is on; null for reds and for a colour of choice.</summary>
     public static BallId? ToBall(BallOn on) => on is BallOn.Red or BallOn.Colour ? null : BallId.Yellow + (on - BallOn.Yellow);

@@ -96,34 +96,4 @@ public readonly record struct Foul(FoulKind Kind, BallId? Ball = null)
         >= FoulKind.NotOnHitFirst => Math.Max(Least, Math.Max(valueOn, Ball is { } ball ? BallValue.Of(ball) : 0)),
         _ => Math.Max(Least, valueOn),
     };
-
-    /// <summary>The foul in words that a referee would use.</summary>
-    public string Words => Kind switch
-    {
-        FoulKind.MissedAll => "no ball is hit",
-        FoulKind.InOff => "the white goes in-off",
-        FoulKind.StruckTwice => "the white is struck twice",
-        FoulKind.FeetOffFloor => "no foot is on the floor",
-        FoulKind.OutOfTurn => "it was the other player's turn",
-        FoulKind.NotFromTheD => "the white is not played from the D",
-        FoulKind.SnookeredByFreeBall => "the free ball snookers the opponent",
-        FoulKind.Jump => "the white jumps over a ball",
-        FoulKind.ImproperCue => "the cue or rest is not a proper one",
-        FoulKind.Conferring => "advice is taken",
-        FoulKind.NotOnHitFirst => $"the {Spoken} is hit first and is not on",
-        FoulKind.HitAtOnce => $"the {Spoken} is hit at the same time and is not on",
-        FoulKind.NotOnPotted => $"the {Spoken} falls and is not on",
-        FoulKind.Push => "it is a push stroke",
-        FoulKind.BallTouched => $"the {Spoken} is touched",
-        FoulKind.OffTable => $"the {Spoken} leaves the table",
-        FoulKind.NotAtRest => "a ball is still moving",
-        FoulKind.BeforeSpotted => "a colour is not yet back on its spot",
-        FoulKind.UsedBall => "a ball off the table is used",
-        FoulKind.Measured => "something is used to measure",
-        FoulKind.RedsRunning => "reds are played at twice running",
-        FoulKind.OtherBallStruck => "another ball than the white is struck",
-        _ => "the ball on is not declared",
-    };
-
-    private string Spoken => Ball is { } ball ? Names.Spoken(ball) : "ball";
 }

@@ -89,17 +89,4 @@ public sealed record Ruling(
             throw new InvalidOperationException("Only after a miss are the balls put back.");
         return before with { Scores = before.Scores with { Opponent = before.Scores.Opponent + Penalty }, Break = 0, Misses = Misses };
     }
-
-    /// <summary>The ruling in a few words: "8 points", "foul, 4 away: no ball is hit".</summary>
-    /// <param name="valueOn">What the ball on was worth.</param>
-    public string Words(int valueOn)
-    {
-        if (Dearest(valueOn) is { } foul) return $"foul, {Penalty} away: {foul.Words}";
-        return Points switch
-        {
-            0 => "nothing scored",
-            1 => "1 point",
-            _ => $"{Points} points",
-        };
-    }
 }

@@ -4,7 +4,7 @@ namespace DeepBaize.Table;
 
 /// <summary>
 /// The ids that balls, pockets and cushions have in requests and saved positions (<c>cue</c>, <c>red7</c>,
-/// <c>topGreenSide</c>), and the words that a player uses for them.
+/// <c>topGreenSide</c>).
 /// </summary>
 public static class Names
 {
@@ -25,36 +25,6 @@ public static class Names
         ball = default;
         return text is not null && BallsByText.TryGetValue(text, out ball);
     }
-
-    /// <summary>What a player calls the ball: "white", "red", "black". The number of a red is not said.</summary>
-    public static string Spoken(BallId ball) => ball switch
-    {
-        BallId.Cue => "white",
-        _ when BallSet.IsRed(ball) => "red",
-        _ => Text(ball),
-    };
-
-    /// <summary>What a player calls the pocket; the name survives turning the table.</summary>
-    public static string Spoken(PocketId pocket) => pocket switch
-    {
-        PocketId.Yellow => "yellow pocket",
-        PocketId.Green => "green pocket",
-        PocketId.MiddleYellowSide => "middle pocket, yellow side",
-        PocketId.MiddleGreenSide => "middle pocket, green side",
-        PocketId.TopYellowSide => "top pocket, yellow side",
-        PocketId.TopGreenSide => "top pocket, green side",
-        _ => throw new ArgumentOutOfRangeException(nameof(pocket), pocket, "Unknown pocket."),
-    };
-
-    /// <summary>What a player calls the cushion.</summary>
-    public static string Spoken(CushionId cushion) => cushion switch
-    {
-        CushionId.Baulk => "baulk cushion",
-        CushionId.Top => "top cushion",
-        CushionId.YellowSide => "yellow side cushion",
-        CushionId.GreenSide => "green side cushion",
-        _ => throw new ArgumentOutOfRangeException(nameof(cushion), cushion, "Unknown cushion."),
-    };
 
     private static string CamelCase(string name) => char.ToLowerInvariant(name[0]) + name[1..];
 }

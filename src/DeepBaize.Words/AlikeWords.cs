@@ -1,4 +1,3 @@
-using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Words;
@@ -15,7 +14,7 @@ public static class AlikeWords
     {
         var mirrored = likeness.IsMirrored ? ", mirrored" : "";
         if (likeness.Apart < Same) return $"the same{mirrored}";
-        var farthest = $"the {Names.Spoken(likeness.Farthest)} lies farthest off";
+        var farthest = $"the {NameWords.Of(likeness.Farthest)} lies farthest off";
         return likeness.Apart switch
         {
             < Near => $"nearly the same{mirrored}: {farthest}",

@@ -25,7 +25,7 @@ public static class BreakWords
     public static string NothingOn(FrameState frame, BreakWishes wishes)
     {
         ArgumentNullException.ThrowIfNull(frame);
-        var on = BallsOn.Words(frame.On);
+        var on = StateWords.On(frame.On);
         return wishes == BreakWishes.Free
             ? $"No pot is on: {on} cannot be potted from here. What do you leave?"
             : $"With what you rule out no pot is on: {on} cannot be potted so.";
@@ -46,7 +46,7 @@ public static class BreakWords
     /// <param name="marked">What a red in the open is called that the plan marks on the table; null to say where it lies.</param>
     private static string Ball(BallId ball, FrameState frame, string? marked = null)
     {
-        if (!BallSet.IsRed(ball)) return "the " + Names.Spoken(ball);
+        if (!BallSet.IsRed(ball)) return "the " + NameWords.Of(ball);
         var place = frame.Balls.First(placed => placed.Ball == ball).Place;
         if (frame.Reds == 1) return "the last red";
         var colour = frame.Balls.Where(placed => placed.Ball >= BallId.Yellow).OrderBy(placed => placed.Place.DistanceTo(place))
@@ -54,7 +54,7 @@ public static class BreakWords
         // Only the red that is nearest to a colour is named after it.
         if (colour is { } near && near.Place.DistanceTo(place) < Near
             && frame.Balls.Where(placed => BallSet.IsRed(placed.Ball)).MinBy(placed => placed.Place.DistanceTo(near.Place)).Ball == ball)
-            return $"the red by the {Names.Spoken(near.Ball)}";
+            return $"the red by the {NameWords.Of(near.Ball)}";
         if (place.X < Measurements.BaulkLine) return "the red in baulk";
         if (place.X > Measurements.Length - AtCushion) return "the red near the top cushion";
         if (place.Y < AtCushion) return "the red near the yellow-side cushion";
@@ -73,7 +73,7 @@ public static class BreakWords
     {
         var step = plan.Line[0];
         var then = plan.Line.Count > 1 ? $"; then {Marked(plan.Line[1], 2)}" : "";
-        return $"{EventWords.Capital(Marked(step, 1))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}: "
+        return $"{EventWords.Capital(Marked(step, 1))} to the {NameWords.Of(step.Stroke.Pot.Pocket)}, {stroke}: "
             + $"{ChanceWords.Say(step.Pot.Share)}{then}.";
     }
 
@@ -82,14 +82,14 @@ public static class BreakWords
     /// <param name="number">Its number in the line, from 1: later balls carry it on the table.</param>
     /// <param name="stroke">How it is played.</param>
     public static string Step(PlanStep step, int number, string stroke) =>
-        $"{EventWords.Capital(Marked(step, number))} to the {Names.Spoken(step.Stroke.Pot.Pocket)}, {stroke}.";
+        $"{EventWords.Capital(Marked(step, number))} to the {NameWords.Of(step.Stroke.Pot.Pocket)}, {stroke}.";
 
     /// <summary>A fact; the frame is that of the next stroke, to name reds in it.</summary>
     public static string Fact(PlanFact fact, FrameState next) => fact.Kind switch
     {
         FactKind.Opens => fact.Pots.Count > 0
-            ? $"It opens the {Names.Spoken(fact.Pots[0].Pot.Ball)} to the {Names.Spoken(fact.Pots[0].Pot.Pocket)}."
-            : $"It opens a pocket for the {Names.Spoken(BallOf(fact.Value))}.",
+            ? $"It opens the {NameWords.Of(fact.Pots[0].Pot.Ball)} to the {NameWords.Of(fact.Pots[0].Pot.Pocket)}."
+            : $"It opens a pocket for the {NameWords.Of(BallOf(fact.Value))}.",
         FactKind.Alternates => $"{EventWords.Capital(Count((int)fact.Value))} balls are on then: "
             + $"{Verdict.Listed([.. fact.Pots.Select(pot => Ball(pot.Pot.Ball, next)).Distinct().Take(3)])}.",
         FactKind.Angle => $"It leaves {fact.Value:0} degrees on {Ball(fact.Pots[0].Pot.Ball, next)}: the white can be moved from there.",
@@ -133,8 +133,8 @@ public static class BreakWords
     {
         var pot = remedy.Best.Stroke.Pot;
         var way = remedy.Pushed is { } pushed
-            ? $"Push the {Names.Spoken(pushed)}: {Ball(pot.Ball, frame)} to the {Names.Spoken(pot.Pocket)}, then the white into it"
-            : $"{EventWords.Capital(Ball(pot.Ball, frame))} to the {Names.Spoken(pot.Pocket)}";
+            ? $"Push the {NameWords.Of(pushed)}: {Ball(pot.Ball, frame)} to the {NameWords.Of(pot.Pocket)}, then the white into it"
+            : $"{EventWords.Capital(Ball(pot.Ball, frame))} to the {NameWords.Of(pot.Pocket)}";
         var risk = remedy.Pushed is null
             ? $"the pot {ChanceWords.Say(remedy.Best.Pot.Share)}"
             : $"pot {ChanceWords.Say(remedy.Best.Pot.Share)}, pot and push {ChanceWords.Say(remedy.Pushes.Share)}";
@@ -165,7 +165,7 @@ public static class BreakWords
     public static string Arithmetic(FrameState frame)
     {
         var remaining = FrameArithmetic.PointsRemaining(frame);
-        var words = $"{EventWords.Capital(BallsOn.Words(frame.On))} is on; {remaining} left on the table.";
+        var words = $"{EventWords.Capital(StateWords.On(frame.On))} is on; {remaining} left on the table.";
         var behind = frame.Scores.Opponent - frame.Scores.Player;
         if (behind > remaining)
         {

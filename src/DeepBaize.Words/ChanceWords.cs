@@ -1,5 +1,4 @@
 using DeepBaize.Planning.Leaves;
-using DeepBaize.Table;
 
 namespace DeepBaize.Words;
 
@@ -18,5 +17,5 @@ public static class ChanceWords
     };
 
     /// <summary>A pot and its chance.</summary>
-    public static string Say(LeavePot pot) => $"{Names.Spoken(pot.Pot.Ball)} to the {Names.Spoken(pot.Pot.Pocket)}, {Say(pot.Chance)}";
+    public static string Say(LeavePot pot) => $"{NameWords.Of(pot.Pot.Ball)} to the {NameWords.Of(pot.Pot.Pocket)}, {Say(pot.Chance)}";
 }

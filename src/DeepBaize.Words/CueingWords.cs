@@ -1,5 +1,4 @@
 using DeepBaize.Planning.Cueing;
-using DeepBaize.Table;
 
 namespace DeepBaize.Words;
 
@@ -20,12 +19,12 @@ public static class CueingWords
     };
 
     /// <summary>Where the player may stand, and how.</summary>
-    public static string Say(Stance stance) => $"{EventWords.Capital(Names.Spoken(stance.Side))}: {Way(stance.Way)}";
+    public static string Say(Stance stance) => $"{EventWords.Capital(NameWords.Of(stance.Side))}: {Way(stance.Way)}";
 
     /// <summary>Where the player stands and how, in a sentence.</summary>
     public static string Say(CueingAnswer cueing)
     {
-        var side = Names.Spoken(cueing.Best.Side);
+        var side = NameWords.Of(cueing.Best.Side);
         var stance = cueing.Best.Way switch
         {
             BridgeWay.Plain => $"Plain stance at the {side}",
@@ -37,7 +36,7 @@ public static class CueingWords
         {
             { IsOnCushion: true, Length: < 0.2 } => ", short bridge on the cushion",
             { IsOnCushion: true } => ", bridge on the cushion",
-            { Over: { } over } when !cueing.NeedsRest => $", bridge over the {Names.Spoken(over)}",
+            { Over: { } over } when !cueing.NeedsRest => $", bridge over the {NameWords.Of(over)}",
             _ => "",
         };
         var grows = cueing.Factor > 1.045
@@ -59,7 +58,7 @@ public static class CueingWords
         if (cueing.HardestPace < Physics.Balls.Pace.Hardest)
             cautions.Add($"Not harder than {StrokeWords.PaceInWords(hardestPace)} from there.");
         if (cueing.Best.Way == BridgeWay.Stretched) cautions.Add("Keep a foot on the floor.");
-        if (cueing.Bridge.Over is { } over && !cueing.NeedsRest) cautions.Add($"Mind the {Names.Spoken(over)}: touching it is a foul.");
+        if (cueing.Bridge.Over is { } over && !cueing.NeedsRest) cautions.Add($"Mind the {NameWords.Of(over)}: touching it is a foul.");
         return cautions;
     }
 }

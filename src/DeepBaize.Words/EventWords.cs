@@ -1,5 +1,4 @@
 using DeepBaize.Physics.Simulation;
-using DeepBaize.Table;
 
 namespace DeepBaize.Words;
 
@@ -9,16 +8,16 @@ public static class EventWords
     /// <summary>One event of a shot in words.</summary>
     public static string Describe(ShotEvent told)
     {
-        var ball = Capital(Names.Spoken(told.Balls[0].Ball));
+        var ball = Capital(NameWords.Of(told.Balls[0].Ball));
         return told.Kind switch
         {
             ShotEventKind.Strike => "White leaves the tip",
             ShotEventKind.Rolls => $"{ball} begins to roll",
             ShotEventKind.Stops => $"{ball} stops",
-            ShotEventKind.Ball => $"{ball} meets {Names.Spoken(told.Balls[1].Ball)}",
-            ShotEventKind.Cushion => $"{ball} off the {Names.Spoken(told.Cushion!.Value)}",
-            ShotEventKind.Jaw => $"{ball} off a jaw of the {Names.Spoken(told.Pocket!.Value)}",
-            ShotEventKind.Pocket => $"{ball} falls into the {Names.Spoken(told.Pocket!.Value)}",
+            ShotEventKind.Ball => $"{ball} meets {NameWords.Of(told.Balls[1].Ball)}",
+            ShotEventKind.Cushion => $"{ball} off the {NameWords.Of(told.Cushion!.Value)}",
+            ShotEventKind.Jaw => $"{ball} off a jaw of the {NameWords.Of(told.Pocket!.Value)}",
+            ShotEventKind.Pocket => $"{ball} falls into the {NameWords.Of(told.Pocket!.Value)}",
             _ => throw new ArgumentOutOfRangeException(nameof(told), told.Kind, "Unknown kind of event."),
         };
     }

@@ -45,15 +45,15 @@ public static class PotWords
     /// <summary>With which side the white comes to a cushion.</summary>
     public static string SideAt(CushionSide side, CushionId cushion) => side switch
     {
-        CushionSide.Running => $"running side at the {Names.Spoken(cushion)}",
-        CushionSide.Check => $"check side at the {Names.Spoken(cushion)}",
-        _ => $"no side to speak of at the {Names.Spoken(cushion)}",
+        CushionSide.Running => $"running side at the {NameWords.Of(cushion)}",
+        CushionSide.Check => $"check side at the {NameWords.Of(cushion)}",
+        _ => $"no side to speak of at the {NameWords.Of(cushion)}",
     };
 
     /// <summary>Why a ball cannot be potted.</summary>
     public static string Why(NoPot refusal, Pot pot, double diameter)
     {
-        var (ball, pocket) = (Names.Spoken(pot.Ball), Names.Spoken(pot.Pocket));
+        var (ball, pocket) = (NameWords.Of(pot.Ball), NameWords.Of(pot.Pocket));
         var blocker = refusal.Blocker is { } other ? BlockerName(other, pot.Ball) : "";
         return refusal.Reason switch
         {
@@ -70,17 +70,24 @@ public static class PotWords
         };
     }
 
+    /// <summary>That only a part of the pocket is open, and why.</summary>
+    public static string OnlyPart(PotSolution solution, NoPot refusal, Pot pot, double diameter)
+    {
+        ArgumentNullException.ThrowIfNull(solution);
+        return $"Only a part of the pocket is open, {1000 * (solution.Window?.WidthAtPocket ?? 0):0} mm. {Why(refusal, pot, diameter)}";
+    }
+
     /// <summary>What becomes of the ball when the pot is not kept, and what to do about it.</summary>
     public static string Result(ObjectBallRun run, PotSolution? aimed, Pot pot, PottingLine line, double diameter)
     {
-        var (ball, pocket) = (EventWords.Capital(Names.Spoken(pot.Ball)), Names.Spoken(pot.Pocket));
+        var (ball, pocket) = (EventWords.Capital(NameWords.Of(pot.Ball)), NameWords.Of(pot.Pocket));
         if (run.Fate == ObjectBallFate.Potted) return $"{ball} to the {pocket}.";
         if (run.Fate == ObjectBallFate.NotMet)
             return run.MetFirst is { } met
-                ? $"The white meets the {BlockerName(met, pot.Ball)} first." : $"The white misses the {Names.Spoken(pot.Ball)}.";
+                ? $"The white meets the {BlockerName(met, pot.Ball)} first." : $"The white misses the {NameWords.Of(pot.Ball)}.";
         if (run.Fate == ObjectBallFate.FellShort && Math.Abs(run.Offset) < ObjectBallRun.MouthHalf / 2)
             return $"{ball} stops before the {pocket}.";
-        if (run.MetOnTheWay is { } other) return $"{ball} runs into the {Names.Spoken(other)}.";
+        if (run.MetOnTheWay is { } other) return $"{ball} runs into the {NameWords.Of(other)}.";
         var miss = run.Offset - (aimed?.Offset ?? line.WantedOffset);
         return $"{ball} misses the {pocket} {MissSide(miss, line)} by {Share(miss, diameter)}; {Advice(miss, line)}.";
     }
@@ -94,7 +101,7 @@ public static class PotWords
         {
             ObjectBallFate.Potted when Math.Abs(miss) < 0.004 * diameter => "left out: the same",
             ObjectBallFate.Potted => $"left out: still goes, {by}",
-            ObjectBallFate.NotMet => $"left out: the {Names.Spoken(pot.Ball)} is not met",
+            ObjectBallFate.NotMet => $"left out: the {NameWords.Of(pot.Ball)} is not met",
             _ => $"left out: misses {by}",
         };
     }
@@ -140,9 +147,9 @@ public static class PotWords
     /// <summary>High, straight or low on a ball.</summary>
     public static string Side(PottingLine line, Pot pot) => line.SideFor(pot.Pocket) switch
     {
-        SideOfStraight.High => $"high on the {Names.Spoken(pot.Ball)}",
-        SideOfStraight.Low => $"low on the {Names.Spoken(pot.Ball)}",
-        _ => $"nearly straight on the {Names.Spoken(pot.Ball)}",
+        SideOfStraight.High => $"high on the {NameWords.Of(pot.Ball)}",
+        SideOfStraight.Low => $"low on the {NameWords.Of(pot.Ball)}",
+        _ => $"nearly straight on the {NameWords.Of(pot.Ball)}",
     };
 
     /// <summary>What side does for the pot; null without side.</summary>
@@ -158,11 +165,11 @@ public static class PotWords
     {
         var what = danger.Kind switch
         {
-            DangerKind.InOff => $"in-off in the {Names.Spoken(danger.Pocket!.Value)}",
-            DangerKind.Jaws => $"the white in the jaws of the {Names.Spoken(danger.Pocket!.Value)}",
+            DangerKind.InOff => $"in-off in the {NameWords.Of(danger.Pocket!.Value)}",
+            DangerKind.Jaws => $"the white in the jaws of the {NameWords.Of(danger.Pocket!.Value)}",
             DangerKind.WhiteMeetsBall => $"the white meets the {BlockerName(danger.Ball!.Value, ball)}",
-            DangerKind.BallMeetsBall => $"the {Names.Spoken(ball)} meets the {BlockerName(danger.Ball!.Value, ball)}",
-            _ => $"the {Names.Spoken(ball)} stays up",
+            DangerKind.BallMeetsBall => $"the {NameWords.Of(ball)} meets the {BlockerName(danger.Ball!.Value, ball)}",
+            _ => $"the {NameWords.Of(ball)} stays up",
         };
         return danger.IsExact
             ? $"{EventWords.Capital(what)}; so do {danger.Count - 1} of {danger.Of - 1} strokes beside it"
@@ -176,12 +183,12 @@ public static class PotWords
         { State: PotState.Partly, Solution: { } solution } =>
             $"partly: {ContactWords.Describe(solution.Fraction)}, {1000 * solution.Window!.WidthAtPocket:0} mm of the pocket",
         { Refusal: { } refusal } =>
-            Why(refusal, entry.Pot, diameter) + (entry.OpensWithout is { } gone ? $" Removing that {Names.Spoken(gone)} opens it." : ""),
+            Why(refusal, entry.Pot, diameter) + (entry.OpensWithout is { } gone ? $" Removing that {NameWords.Of(gone)} opens it." : ""),
         _ => "no line",
     };
 
     private static string BlockerName(BallId other, BallId ball) =>
-        BallSet.IsRed(other) && BallSet.IsRed(ball) ? "other red" : Names.Spoken(other);
+        BallSet.IsRed(other) && BallSet.IsRed(ball) ? "other red" : NameWords.Of(other);
 
     private static string Passing(NoPot refusal, double diameter) =>
         $"the line passes {1000 * refusal.ClearanceMetres:0.0} mm from its centre and needs {1000 * diameter:0.0}";

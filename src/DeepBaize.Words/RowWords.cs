@@ -5,25 +5,65 @@ using DeepBaize.Table;
 
 namespace DeepBaize.Words;
 
+/// <summary>What a row about a stroke tells.</summary>
+public enum RowKind
+{
+    /// <summary>How often the ball drops.</summary>
+    Pot,
+
+    /// <summary>How often it does and the white stops in the zone.</summary>
+    Zone,
+
+    /// <summary>How often another pot is on then.</summary>
+    Next,
+
+    /// <summary>What is left when the white runs too far.</summary>
+    RunsPast,
+
+    /// <summary>What is left when the white falls short.</summary>
+    FallsShort,
+
+    /// <summary>How often the white goes in off.</summary>
+    InOff,
+
+    /// <summary>Which balls the white meets.</summary>
+    Contacts,
+
+    /// <summary>How the player stands for it.</summary>
+    Cueing,
+
+    /// <summary>How often the tip slips.</summary>
+    Miscue,
+
+    /// <summary>Whether the hands or the table decide.</summary>
+    Source,
+
+    /// <summary>How many reds are shut in before and after.</summary>
+    Pack,
+
+    /// <summary>What is left when it is missed.</summary>
+    Miss,
+}
+
 /// <summary>Says, row by row, what a stroke comes to in a player's hands.</summary>
 public static class RowWords
 {
     /// <summary>What a row is about.</summary>
-    /// <param name="kind">Its kind, as answers name it.</param>
-    public static string Label(string kind) => kind switch
+    /// <param name="kind">Its kind.</param>
+    public static string Label(RowKind kind) => kind switch
     {
-        "pot" => "Pot",
-        "zone" => "Potted and in the zone",
-        "next" => "Then on",
-        "past" => "If it runs past",
-        "short" => "If it falls short",
-        "inOff" => "In-off",
-        "contacts" => "The white meets",
-        "cueing" => "Reach",
-        "miscue" => "Miscue",
-        "source" => "What decides",
-        "pack" => "Shut in",
-        "miss" => "If it is missed",
+        RowKind.Pot => "Pot",
+        RowKind.Zone => "Potted and in the zone",
+        RowKind.Next => "Then on",
+        RowKind.RunsPast => "If it runs past",
+        RowKind.FallsShort => "If it falls short",
+        RowKind.InOff => "In-off",
+        RowKind.Contacts => "The white meets",
+        RowKind.Cueing => "Reach",
+        RowKind.Miscue => "Miscue",
+        RowKind.Source => "What decides",
+        RowKind.Pack => "Shut in",
+        RowKind.Miss => "If it is missed",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "Unknown row."),
     };
 
@@ -61,7 +101,7 @@ public static class RowWords
     public static string Leave(LeaveReading leave)
     {
         ArgumentNullException.ThrowIfNull(leave);
-        if (leave.InOff is { } pocket) return $"in-off, {Names.Spoken(pocket)}.";
+        if (leave.InOff is { } pocket) return $"in-off, {NameWords.Of(pocket)}.";
         if (!leave.IsServed) return "the ball stays up.";
         var on = leave.On.ToList();
         if (on.Count == 0) return "nothing good is on.";
@@ -74,13 +114,13 @@ public static class RowWords
     public static string InOff(SampleSummary summary)
     {
         ArgumentNullException.ThrowIfNull(summary);
-        var where = string.Join(", ", summary.InOffs.Take(2).Select(pocket => Names.Spoken(pocket.Pocket)));
+        var where = string.Join(", ", summary.InOffs.Take(2).Select(pocket => NameWords.Of(pocket.Pocket)));
         return $"{ChanceWords.Say(summary.InOff.Share)}: {where}.";
     }
 
     /// <summary>Which balls the white meets.</summary>
     public static string Contacts(IEnumerable<(BallId Ball, Chance Chance)> contacts) =>
-        $"{Verdict.Listed([.. contacts.Select(one => $"the {Names.Spoken(one.Ball)} {ChanceWords.Say(one.Chance.Share)}")])}.";
+        $"{Verdict.Listed([.. contacts.Select(one => $"the {NameWords.Of(one.Ball)} {ChanceWords.Say(one.Chance.Share)}")])}.";
 
     /// <summary>How often the tip slips.</summary>
     public static string Miscue(Chance chance) => $"The tip comes outside half the ball {ChanceWords.Say(chance.Share)}.";

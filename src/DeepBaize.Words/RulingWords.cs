@@ -34,8 +34,55 @@ public static class RulingWords
     {
         LineUpFailure.Cushion => "the attempt fails: the white comes to a cushion",
         LineUpFailure.Missed => "the attempt is over: nothing potted",
-        _ => ruling.Words(valueOn),
+        _ => Scored(ruling, valueOn),
     }) + ".";
+
+    /// <summary>The ruling in a few words: "8 points", "foul, 4 away: no ball is hit".</summary>
+    /// <param name="ruling">The ruling.</param>
+    /// <param name="valueOn">What the ball on was worth.</param>
+    public static string Scored(Ruling ruling, int valueOn)
+    {
+        ArgumentNullException.ThrowIfNull(ruling);
+        if (ruling.Dearest(valueOn) is { } foul) return $"foul, {ruling.Penalty} away: {Say(foul)}";
+        return ruling.Points switch
+        {
+            0 => "nothing scored",
+            1 => "1 point",
+            _ => $"{ruling.Points} points",
+        };
+    }
+
+    /// <summary>The foul in words that a referee would use.</summary>
+    public static string Say(Foul foul)
+    {
+        var ball = foul.Ball is { } concerned ? NameWords.Of(concerned) : "ball";
+        return foul.Kind switch
+        {
+            FoulKind.MissedAll => "no ball is hit",
+            FoulKind.InOff => "the white goes in-off",
+            FoulKind.StruckTwice => "the white is struck twice",
+            FoulKind.FeetOffFloor => "no foot is on the floor",
+            FoulKind.OutOfTurn => "it was the other player's turn",
+            FoulKind.NotFromTheD => "the white is not played from the D",
+            FoulKind.SnookeredByFreeBall => "the free ball snookers the opponent",
+            FoulKind.Jump => "the white jumps over a ball",
+            FoulKind.ImproperCue => "the cue or rest is not a proper one",
+            FoulKind.Conferring => "advice is taken",
+            FoulKind.NotOnHitFirst => $"the {ball} is hit first and is not on",
+            FoulKind.HitAtOnce => $"the {ball} is hit at the same time and is not on",
+            FoulKind.NotOnPotted => $"the {ball} falls and is not on",
+            FoulKind.Push => "it is a push stroke",
+            FoulKind.BallTouched => $"the {ball} is touched",
+            FoulKind.OffTable => $"the {ball} leaves the table",
+            FoulKind.NotAtRest => "a ball is still moving",
+            FoulKind.BeforeSpotted => "a colour is not yet back on its spot",
+            FoulKind.UsedBall => "a ball off the table is used",
+            FoulKind.Measured => "something is used to measure",
+            FoulKind.RedsRunning => "reds are played at twice running",
+            FoulKind.OtherBallStruck => "another ball than the white is struck",
+            _ => "the ball on is not declared",
+        };
+    }
 
     /// <summary>The ruling, with what follows from it.</summary>
     /// <param name="ruling">The ruling.</param>
@@ -59,7 +106,7 @@ public static class RulingWords
             FrameEnd.OpponentWins => " The frame is lost.",
             _ => ruling.Next.Phase == FramePhase.RespottedBlack
                 ? " Scores are level: the black is spotted again."
-                : $" {EventWords.Capital(BallsOn.Words(ruling.Next.On))} is on{(ruling.StaysAtTable ? "" : " for the opponent")}.",
+                : $" {EventWords.Capital(StateWords.On(ruling.Next.On))} is on{(ruling.StaysAtTable ? "" : " for the opponent")}.",
         };
         return words;
     }

@@ -1,5 +1,4 @@
 using DeepBaize.Rules;
-using DeepBaize.Table;
 
 namespace DeepBaize.Words;
 
@@ -18,12 +17,29 @@ public static class StateWords
         return string.Join(", ", parts);
     }
 
+    /// <summary>What is on, in words.</summary>
+    public static string On(BallOn on) => on switch
+    {
+        BallOn.Red => "a red",
+        BallOn.Colour => "a colour",
+        _ => "the " + NameWords.Of(BallsOn.ToBall(on)!.Value),
+    };
+
+    /// <summary>Why something was taken out of a state of play, in a sentence.</summary>
+    public static string Say(DroppedChoice dropped) => dropped switch
+    {
+        { On: BallOn.Red } => "No red is up, so a red cannot be on.",
+        { On: { } on } => $"With these balls {On(on)} cannot be on.",
+        { Ball: { } ball } => $"The {NameWords.Of(ball)} cannot be nominated here.",
+        _ => "A free ball is for a red or the lowest colour.",
+    };
+
     private static string SayOn(PlayState state, BallOn? on)
     {
         if (on is not { } known) return "Nothing on";
-        if (state is { IsFreeBall: true, Nominated: { } free }) return $"{EventWords.Capital(Names.Spoken(free))} as the free ball";
-        if (state.Nominated is { } nominated) return $"{EventWords.Capital(Names.Spoken(nominated))} nominated";
+        if (state is { IsFreeBall: true, Nominated: { } free }) return $"{EventWords.Capital(NameWords.Of(free))} as the free ball";
+        if (state.Nominated is { } nominated) return $"{EventWords.Capital(NameWords.Of(nominated))} nominated";
         return BallsOn.ToBall(known) is { } ball
-            ? $"{EventWords.Capital(Names.Spoken(ball))} on" : known == BallOn.Red ? "Red on" : "Colour on";
+            ? $"{EventWords.Capital(NameWords.Of(ball))} on" : known == BallOn.Red ? "Red on" : "Colour on";
     }
 }

@@ -21,17 +21,17 @@ public static class TableWords
         var widest = on.MaxBy(entry => entry.Solution?.Window?.WidthRadians ?? 0)!;
         var first = total > 0 ? $"{reds} of {total} reds and " : "";
         return $"{first}{colours} {(colours == 1 ? "colour" : "colours")} {(total == 0 && colours == 1 ? "is" : "are")} on; the widest is "
-            + $"the {Names.Spoken(widest.Pot.Ball)} to the {Names.Spoken(widest.Pot.Pocket)}.";
+            + $"the {NameWords.Of(widest.Pot.Ball)} to the {NameWords.Of(widest.Pot.Pocket)}.";
     }
 
     /// <summary>A ball that is in the way or has no pocket.</summary>
     public static string Problem(ProblemBall problem)
     {
         ArgumentNullException.ThrowIfNull(problem);
-        var opens = problem.Opens.Select(pot => $"{Names.Spoken(pot.Ball)} to the {Names.Spoken(pot.Pocket)}").ToList();
+        var opens = problem.Opens.Select(pot => $"{NameWords.Of(pot.Ball)} to the {NameWords.Of(pot.Pocket)}").ToList();
         var words = opens.Count > 0
             ? $"in the way; when it goes it opens {Verdict.Listed(opens)}."
-            : $"touches {Verdict.Listed([.. problem.Touches.Select(ball => "the " + Names.Spoken(ball))])} and has no pocket.";
+            : $"touches {Verdict.Listed([.. problem.Touches.Select(ball => "the " + NameWords.Of(ball))])} and has no pocket.";
         return words + (problem.OnPots > 0 ? " It can go now." : opens.Count > 0 ? " It has no pocket itself." : "");
     }
 
@@ -41,7 +41,7 @@ public static class TableWords
     public static string Choice(RedChoice choice, bool balance)
     {
         ArgumentNullException.ThrowIfNull(choice);
-        var words = choice.Region is null ? "stands in no region" : $"leaves {choice.Left} in {choice.Region.Name}";
+        var words = choice.Region is null ? "stands in no region" : $"leaves {choice.Left} in {RegionWords.Name(choice.Region)}";
         if (balance && choice.SpendsSmallGroup) words += "; spends a small group early";
         if (balance && choice is { Region.ForTheBlue: true, Left: < RedsByRegion.SmallGroup }) words += "; the blue's group may go";
         return words;

@@ -50,11 +50,11 @@ public sealed record Verdict(
     {
         if (outcome.FirstContact is not { } contact)
             return outcome.IsInOff ? "No ball is met and the white goes in." : "No ball is met.";
-        var met = EventWords.Capital(Names.Spoken(contact.Ball));
+        var met = EventWords.Capital(NameWords.Of(contact.Ball));
         var pots = outcome.Potted.Where(potted => potted.Ball != BallId.Cue).ToList();
         var own = pots.FindIndex(potted => potted.Ball == contact.Ball);
-        var words = own >= 0 ? $"{met} to the {Names.Spoken(pots[own].Pocket)}." : $"{met} stays up.";
-        var others = pots.Where((_, i) => i != own).Select(potted => $"{Names.Spoken(potted.Ball)} to the {Names.Spoken(potted.Pocket)}")
+        var words = own >= 0 ? $"{met} to the {NameWords.Of(pots[own].Pocket)}." : $"{met} stays up.";
+        var others = pots.Where((_, i) => i != own).Select(potted => $"{NameWords.Of(potted.Ball)} to the {NameWords.Of(potted.Pocket)}")
             .ToList();
         if (others.Count > 0) words += $" Also {string.Join(" and ", others)}.";
         return words;
@@ -63,7 +63,7 @@ public sealed record Verdict(
     private static string WhiteStops(ShotOutcome outcome, BallGauge gauge)
     {
         if (outcome.IsInOff)
-            return $"In-off: the white falls into the {Names.Spoken(outcome.Potted.First(potted => potted.Ball == BallId.Cue).Pocket)}.";
+            return $"In-off: the white falls into the {NameWords.Of(outcome.Potted.First(potted => potted.Ball == BallId.Cue).Pocket)}.";
         if (outcome.End == ShotEnd.TimeLimit) return $"The balls were still moving after {outcome.Duration:0} seconds.";
         var white = outcome.Final.First(ball => ball.Ball == BallId.Cue).State.Place;
         var others = outcome.Final.Where(ball => ball.Ball != BallId.Cue).Select(ball => new PlacedBall(ball.Ball, ball.State.Place))
@@ -75,13 +75,13 @@ public sealed record Verdict(
     {
         var reasons = new List<string>();
         if (outcome.FirstContact is { } contact)
-            reasons.Add($"the white {Arrival(contact.White, conditions.Balls.Radius)} when it meets the {Names.Spoken(contact.Ball)}");
+            reasons.Add($"the white {Arrival(contact.White, conditions.Balls.Radius)} when it meets the {NameWords.Of(contact.Ball)}");
         if (outcome.WhiteCushions.Count > 0)
             reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}comes off {Cushions(outcome.WhiteCushions)}");
 
         var second = record.Events.FirstOrDefault(told =>
             told.Kind == ShotEventKind.Ball && told.Balls[0].Ball == BallId.Cue && told.Balls[1].Ball != outcome.FirstContact?.Ball);
-        if (second is not null) reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}runs into the {Names.Spoken(second.Balls[1].Ball)}");
+        if (second is not null) reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}runs into the {NameWords.Of(second.Balls[1].Ball)}");
         if (reasons.Count == 0) reasons.Add("the white meets nothing on its way");
         return $"Because {Listed(reasons)}.";
     }
@@ -89,7 +89,7 @@ public sealed record Verdict(
     private static string Cushions(IReadOnlyList<CushionId> met)
     {
         const int most = 4;
-        var names = met.Take(most).Select(cushion => Names.Spoken(cushion).Replace(" cushion", "", StringComparison.Ordinal)).ToList();
+        var names = met.Take(most).Select(cushion => NameWords.Of(cushion).Replace(" cushion", "", StringComparison.Ordinal)).ToList();
         if (met.Count > most) return $"the {string.Join(", ", names)} and {met.Count - most} more cushions";
         return $"the {Listed(names)} cushion{(names.Count > 1 ? "s" : "")}";
     }

@@ -30,8 +30,8 @@ public static class WhiteWords
         var what = cell.Kind switch
         {
             CellKind.NoPot => "the ball stays up",
-            CellKind.InOff => $"in-off in the {Names.Spoken(cell.InOff!.Value)}",
-            CellKind.MeetsBall => $"meets the {Names.Spoken(cell.Met!.Value)}, stops {Where(cell.Rest, layout, potted)}",
+            CellKind.InOff => $"in-off in the {NameWords.Of(cell.InOff!.Value)}",
+            CellKind.MeetsBall => $"meets the {NameWords.Of(cell.Met!.Value)}, stops {Where(cell.Rest, layout, potted)}",
             CellKind.InZone => $"in the zone, {Where(cell.Rest, layout, potted)}",
             CellKind.FallsShort => $"falls {BallWidths.Say(-cell.Miss / layout.Gauge.Diameter)} short",
             CellKind.RunsPast => $"runs {BallWidths.Say(cell.Miss / layout.Gauge.Diameter)} past",
@@ -71,10 +71,10 @@ public static class WhiteWords
     {
         return meeting switch
         {
-            { Ball: { } ball } => $"the {(ball == pot.Ball ? "same " : "")}{Names.Spoken(ball)}",
-            { Kind: ShotEventKind.Pocket, Pocket: { } pocket } => $"in-off, {Names.Spoken(pocket)}",
-            { Pocket: { } pocket } => $"a jaw of the {Names.Spoken(pocket)}",
-            _ => $"the {Names.Spoken(meeting.Cushion!.Value)}",
+            { Ball: { } ball } => $"the {(ball == pot.Ball ? "same " : "")}{NameWords.Of(ball)}",
+            { Kind: ShotEventKind.Pocket, Pocket: { } pocket } => $"in-off, {NameWords.Of(pocket)}",
+            { Pocket: { } pocket } => $"a jaw of the {NameWords.Of(pocket)}",
+            _ => $"the {NameWords.Of(meeting.Cushion!.Value)}",
         };
     }
 
@@ -106,7 +106,7 @@ public static class WhiteWords
     {
         ArgumentNullException.ThrowIfNull(cannon);
         return $"{EventWords.Capital(StrokeWords.Dial(cannon.Dials, conditions))}: {ContactWords.Describe(cannon.Fraction)} on the "
-            + $"{Names.Spoken(second)}; the white stops {Where(cannon.WhiteRest, layout, potted)}";
+            + $"{NameWords.Of(second)}; the white stops {Where(cannon.WhiteRest, layout, potted)}";
     }
 
     /// <summary>What the line of the stun says of a cannon, and what to mind.</summary>
@@ -117,10 +117,10 @@ public static class WhiteWords
     /// <param name="pot">The pot.</param>
     public static string Cannons(CannonLine line, bool isSensitive, int count, BallId second, Pot pot)
     {
-        var ball = Names.Spoken(second);
+        var ball = NameWords.Of(second);
         var stun = line.Fraction > 0
-            ? $"Square off the {Names.Spoken(pot.Ball)} the white meets the {ball} {ContactWords.Describe(line.Fraction)}."
-            : $"Square off the {Names.Spoken(pot.Ball)} the white passes the {ball}.";
+            ? $"Square off the {NameWords.Of(pot.Ball)} the white meets the {ball} {ContactWords.Describe(line.Fraction)}."
+            : $"Square off the {NameWords.Of(pot.Ball)} the white passes the {ball}.";
         var found = count == 0 ? $" No stroke that pots meets the {ball} next." : "";
         var care = isSensitive
             ? $" Take care: over {line.Distance:0.0} m one degree shifts the contact by "

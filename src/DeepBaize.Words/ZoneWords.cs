@@ -1,5 +1,4 @@
 using DeepBaize.Planning.Leaves;
-using DeepBaize.Table;
 using DeepBaize.Words.Places;
 
 namespace DeepBaize.Words;
@@ -23,7 +22,7 @@ public static class ZoneWords
     /// <summary>Why a place is not in the zone.</summary>
     public static string Say(ZoneReason reason)
     {
-        var ball = reason.Pot is { } pot ? Names.Spoken(pot.Ball) : "";
+        var ball = reason.Pot is { } pot ? NameWords.Of(pot.Ball) : "";
         return reason.Fault switch
         {
             ZoneFault.Occupied => "A ball is in the way there.",

@@ -26,7 +26,7 @@ public sealed class ReferenceTests
     {
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Work", "Impacts", "Simulation"],
-        ["DeepBaize.Words"] = ["Places"],
+        ["DeepBaize.Words"] = ["Places", "Refusals"],
         ["DeepBaize.Planning"] = ["Aiming", "Reading", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks"],
         ["DeepBaize.Web"] =
         [

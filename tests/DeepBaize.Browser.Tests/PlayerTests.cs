@@ -82,7 +82,7 @@ public sealed class PlayerTests(BrowserFixture browser)
         var page = new TablePage(browser).OpenFresh();
         page.Type("h");
         page.SettleChances();
-        foreach (var row in new[] { "pot", "next", "past", "short", "cueing", "source" })
+        foreach (var row in new[] { "pot", "next", "runsPast", "fallsShort", "cueing", "source" })
             Assert.EndsWith(".", browser.Driver.FindElement(By.CssSelector($"[data-row={row}]")).Text.Split('\n')[0].TrimEnd(),
                 StringComparison.Ordinal);
         page.Until(() => browser.Driver.FindElement(By.CssSelector("[data-row=simpler]")).Text.Length > 0);

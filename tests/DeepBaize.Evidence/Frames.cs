@@ -23,7 +23,7 @@ public static class Frames
                 ? Anywhere(Measurements.Length / 2, Measurements.Length) : Anywhere(0, Measurements.Length / 2));
         Lay(BallId.Cue, Anywhere(0, Measurements.Length));
         var layout = LayoutRules.TryBuild(placed, table.Outline, table.Conditions.Gauge, LayoutMode.Free, out var problems)
-            ?? throw new InvalidOperationException($"seed {seed}: {problems[0].Sentence}");
+            ?? throw new InvalidOperationException($"seed {seed}: {problems[0]}");
         var side = random.Next(2) == 0 ? 0 : random.NextDouble() * 0.5 - 0.25;
         return (layout, Dials.AtPace(2 + random.NextDouble() * 5, side, random.NextDouble() * 0.7 - 0.35));
 

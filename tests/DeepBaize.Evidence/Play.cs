@@ -43,7 +43,7 @@ internal static class Play
             new TableOutline(conditions.Pockets),
             conditions.Gauge,
             LayoutMode.Free,
-            out var problems) ?? throw new InvalidOperationException(problems[0].Sentence);
+            out var problems) ?? throw new InvalidOperationException(problems[0].ToString());
 
     public static (ShotOutcome Outcome, ShotRecord Record) Strike(
         PlayingConditions conditions, Strike strike, params (BallId Ball, double X, double Y)[] balls)

@@ -3,6 +3,7 @@ using System.Text;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Table;
+using DeepBaize.Words;
 
 namespace DeepBaize.Evidence;
 
@@ -73,7 +74,7 @@ internal static class Program
         {
             foreach (var (pocket, name) in new[] { (PocketId.TopGreenSide, "corner"), (PocketId.MiddleGreenSide, "middle") })
             {
-                text.AppendLine().AppendLine($"## {profile.Name}, {name} pocket").AppendLine();
+                text.AppendLine().AppendLine($"## {ProfileWords.Name(profile)}, {name} pocket").AppendLine();
                 text.AppendLine("| angle | 0.6 m/s | pace 3 | pace 5 | pace 8 |").AppendLine("| --- | --- | --- | --- | --- |");
                 foreach (var angle in new[] { 0, 10, 20, 30, 40, -20, -40 })
                 {
@@ -95,14 +96,15 @@ internal static class Program
             + "house. Only the club's are");
         text.AppendLine("meant as estimates of a real table; the others are invented for the demo. Written by `dotnet run -c Release "
             + "--project tests/DeepBaize.Evidence`.").AppendLine();
-        foreach (var profile in HouseProfiles.All) text.AppendLine($"* **{profile.Name}** (`{profile.Id}`): {profile.About}");
+        foreach (var profile in HouseProfiles.All)
+            text.AppendLine($"* **{ProfileWords.Name(profile)}** (`{profile.Id}`): {ProfileWords.About(profile)}");
         text.AppendLine().AppendLine(
-            $"| field | what | range | source | {string.Join(" | ", HouseProfiles.All.Select(profile => profile.Name))} |");
+            $"| field | what | range | source | {string.Join(" | ", HouseProfiles.All.Select(ProfileWords.Name))} |");
         text.AppendLine($"| --- | --- | --- | --- |{string.Concat(HouseProfiles.All.Select(_ => " --- |"))}");
         foreach (var one in Coefficients.All)
         {
             var range = $"{(one.IsLeastAllowed ? "" : "above ")}{one.Least} to {one.Most} {one.Unit}".TrimEnd();
-            text.AppendLine($"| `{one.Field}` | {one.Name} | {range} | {one.Source} | "
+            text.AppendLine($"| `{one.Field}` | {CoefficientWords.Name(one)} | {range} | {CoefficientWords.Source(one)} | "
                 + $"{string.Join(" | ", HouseProfiles.All.Select(profile => one.Of(profile.Conditions)))} |");
         }
 

@@ -79,7 +79,7 @@ public static class RandomShots
         }
 
         var layout = LayoutRules.TryBuild(placed, profile.Outline, gauge, LayoutMode.Free, out var problems)
-            ?? throw new InvalidOperationException($"seed {seed}: {problems[0].Sentence}");
+            ?? throw new InvalidOperationException($"seed {seed}: {problems[0]}");
         var (angle, offset) = (random.NextDouble() * Math.Tau, Math.Sqrt(random.NextDouble()) * 0.5);
         return (profile, layout, new Strike(
             random.NextDouble() * Math.Tau, 0.2 + random.NextDouble() * 6.2, offset * Math.Cos(angle), offset * Math.Sin(angle)));

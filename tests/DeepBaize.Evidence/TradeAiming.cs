@@ -42,7 +42,7 @@ internal static class TradeAiming
         var open = PotMatrix.Read(Club, layout).Where(entry => entry.Pot.Ball == BallId.Black && entry.State == PotState.Open)
             .Select(entry => entry.Pot.Pocket).ToList();
         yield return Figure.So(
-            "the black with a red before one corner", open is [PocketId.TopGreenSide], string.Join(", ", open.Select(Names.Spoken)));
+            "the black with a red before one corner", open is [PocketId.TopGreenSide], string.Join(", ", open.Select(Names.Text)));
     }
 
     /// <summary>A pot with a cut as it is judged: the ball 1 m from the pocket, the white 1 m from the contact.</summary>

@@ -23,7 +23,7 @@ internal static class Shots
             conditions.Gauge,
             LayoutMode.Free,
             out var problems);
-        Assert.True(layout is not null, string.Join(" ", problems.Select(problem => problem.Sentence)));
+        Assert.True(layout is not null, string.Join(" ", problems));
         return layout;
     }
 

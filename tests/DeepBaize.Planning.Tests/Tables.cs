@@ -20,7 +20,7 @@ internal static class Tables
     public static Layout Lay(params (BallId Ball, double X, double Y)[] balls) => LayoutRules.TryBuild(
         [.. balls.Select(ball => new PlacedBall(ball.Ball, new Place(ball.X, ball.Y)))], Club.Outline, Club.Conditions.Gauge,
         LayoutMode.Free, out var problems)
-        ?? throw new InvalidOperationException(problems[0].Sentence);
+        ?? throw new InvalidOperationException(problems[0].ToString());
 
     /// <summary>A pot as a player cues it, in a frame in which its ball is on.</summary>
     public static TrialQuestion Try(Layout layout, Pot pot, in Strike strike, PlayerProfile player) =>

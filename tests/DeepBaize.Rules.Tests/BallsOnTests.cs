@@ -41,7 +41,7 @@ public sealed class BallsOnTests
     }
 
     [Fact]
-    public void What_cannot_be_with_these_balls_is_taken_out_and_said()
+    public void What_cannot_be_with_these_balls_is_taken_out_and_named()
     {
         var said = new PlayState(BallOn.Red, BallId.Pink, IsInHand: true, IsFreeBall: true, new Scores(40, 33), 12, 2);
         Assert.Equal(said, BallsOn.Clean(said, Frame, out var nothing));
@@ -49,17 +49,11 @@ public sealed class BallsOnTests
 
         var clean = BallsOn.Clean(said, [BallId.Cue, BallId.Black], out var dropped);
         Assert.Equal(said with { On = null, Nominated = null }, clean);
-        Assert.Equal(["No red is up, so a red cannot be on.", "The pink cannot be nominated here."], dropped);
+        Assert.Equal([new(ChoiceKind.On, On: BallOn.Red), new(ChoiceKind.Nomination, Ball: BallId.Pink)], dropped);
 
         var colour = BallsOn.Clean(new PlayState(BallOn.Colour, BallId.Blue, IsFreeBall: true), Frame, out var notFree);
         Assert.False(colour.IsFreeBall);
         Assert.Equal(BallId.Blue, colour.Nominated);
-        Assert.Equal("A free ball is for a red or the lowest colour.", Assert.Single(notFree));
+        Assert.Equal(new DroppedChoice(ChoiceKind.FreeBall), Assert.Single(notFree));
     }
-
-    [Theory]
-    [InlineData(BallOn.Red, "a red")]
-    [InlineData(BallOn.Colour, "a colour")]
-    [InlineData(BallOn.Black, "the black")]
-    public void What_is_on_is_said_as_at_the_table(BallOn on, string words) => Assert.Equal(words, BallsOn.Words(on));
 }

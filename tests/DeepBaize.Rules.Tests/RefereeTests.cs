@@ -56,7 +56,7 @@ public sealed class RefereeTests
         AssertRuling(ruling, 0, 4, false, BallOn.Red);
         Assert.True(ruling.Next.IsInHand);
         Assert.Equal(new Scores(4, 0), ruling.Next.Scores);
-        Assert.Equal("foul, 4 away: the white goes in-off", ruling.Words(1));
+        Assert.Equal(FoulKind.InOff, ruling.Dearest(1)!.Value.Kind);
     }
 
     [Fact]
@@ -69,7 +69,6 @@ public sealed class RefereeTests
         AssertRuling(black, 7, 0, true, BallOn.Red);
         Assert.Equal((8, 8), (black.Next.Scores.Player, black.Next.Break));
         Assert.Equal([new PlacedBall(Black, Spots.Black)], black.Spotted);
-        Assert.Equal("7 points", black.Words(7));
     }
 
     [Theory]
@@ -246,7 +245,7 @@ public sealed class RefereeTests
         var ruling = Referee.Judge(frame, null, Stroke(frame, [Green], [Pink, Cue]));
         AssertRuling(ruling, 0, 6, false, BallOn.Red);
         Assert.Equal(3, ruling.Fouls.Count);
-        Assert.Equal("foul, 6 away: the pink falls and is not on", ruling.Words(1));
+        Assert.Equal(new Foul(FoulKind.NotOnPotted, Pink), ruling.Dearest(1));
     }
 
     [Fact]

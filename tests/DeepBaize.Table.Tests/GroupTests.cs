@@ -26,11 +26,11 @@ public sealed class GroupTests
         var before = Laid((BallId.Cue, 0.5, 0.5), (BallId.Red1, 1, 0.6), (BallId.Red2, 1.2, 0.8), (BallId.Pink, 1.6, 0.8));
         var moved = GroupChange.Move(before, Reds, 0.36, 0, TableOutline.Club);
         Assert.Equal((0.4 - 0.0525) / 0.36, moved.Share, 1e-5);
-        Assert.Equal("The pink is in the way or would lie in another ball.", moved.StoppedBy);
+        Assert.Equal((LayoutFault.Overlap, BallId.Pink), (moved.StoppedBy!.Fault, moved.StoppedBy.Ball));
         AssertPlace(1.6 - 0.0525, 0.8, moved.Balls[2].Place, 2e-6);
         Assert.Equal(1, GroupChange.Move(before, Reds, 1, 0, TableOutline.Club).Share);
         var cushion = GroupChange.Move(before, Reds, 0, -1, TableOutline.Club);
-        Assert.Equal("The red would leave the bed.", cushion.StoppedBy);
+        Assert.Equal(new LayoutProblem(LayoutFault.OffTheTable, BallId.Red1), cushion.StoppedBy);
         Assert.Equal(0.02406, cushion.Balls[1].Place.Y, 1e-5);
     }
 

@@ -54,7 +54,7 @@ public sealed class MarkTests
     public void Two_marks_of_one_id_and_too_many_marks_are_refused()
     {
         var mark = new Mark("a", MarkKind.WhitePlace, [Somewhere]);
-        Assert.Equal(new MarkProblem(1, "id", "Two marks are called \"a\"."), Assert.Single(MarkRules.Problems([mark, mark])));
+        Assert.Equal(new MarkProblem(MarkFault.SameId, 1, mark), Assert.Single(MarkRules.Problems([mark, mark])));
         Assert.Single(MarkRules.Problems([.. Enumerable.Range(0, MarkRules.Most + 1).Select(i => mark with { Id = $"m{i}" })]));
     }
 }

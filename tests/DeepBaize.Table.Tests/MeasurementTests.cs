@@ -123,6 +123,5 @@ public sealed class MeasurementTests
         Assert.Equal("red15", Names.Text(BallId.Red15));
         foreach (var wrong in new[] { "Cue", "red0", "red16", "", null, "white" }) Assert.False(Names.TryParseBall(wrong, out _));
         Assert.Equal("topGreenSide", Names.Text(PocketId.TopGreenSide));
-        Assert.Equal("middle pocket, yellow side", Names.Spoken(PocketId.MiddleYellowSide));
     }
 }

@@ -48,5 +48,5 @@ public sealed class ResemblanceTests
 
     private static Layout Build(IReadOnlyCollection<PlacedBall> balls) =>
         LayoutRules.TryBuild(balls, TableOutline.Club, BallGauge.Standard, LayoutMode.Free, out var problems)
-        ?? throw new InvalidOperationException(string.Join(" ", problems.Select(problem => problem.Sentence)));
+        ?? throw new InvalidOperationException(string.Join(" ", problems));
 }

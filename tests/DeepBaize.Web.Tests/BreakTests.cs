@@ -21,7 +21,7 @@ public sealed class BreakTests(WebFixture web)
         Assert.StartsWith("red", last.GetProperty("line")[0].Text("ball"), StringComparison.Ordinal);
         Assert.InRange(last.GetProperty("line").GetArrayLength(), 1, 4);
         Assert.InRange(last.GetProperty("because").GetArrayLength(), 1, 3);
-        Assert.Contains(last.GetProperty("ledger").EnumerateArray(), row => row.Text("kind") == "past");
+        Assert.Contains(last.GetProperty("ledger").EnumerateArray(), row => row.Text("kind") == "runsPast");
         Assert.Equal("red", last.GetProperty("arithmetic").Text("on"));
         Assert.Equal(3 * 8 + 27, last.GetProperty("arithmetic").GetProperty("remaining").GetInt32());
         Assert.EndsWith(".", last.Text("sentence"), StringComparison.Ordinal);

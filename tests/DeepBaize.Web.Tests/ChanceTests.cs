@@ -32,7 +32,7 @@ public sealed class ChanceTests(WebFixture web)
     {
         var answer = await ChanceAsync(Stroke("club"));
         var rows = answer.GetProperty("rows").EnumerateArray().ToDictionary(row => row.Text("kind"));
-        Assert.All(new[] { "pot", "next", "past", "short", "cueing", "source" }, kind => Assert.Contains(kind, rows.Keys));
+        Assert.All(new[] { "pot", "next", "runsPast", "fallsShort", "cueing", "source" }, kind => Assert.Contains(kind, rows.Keys));
         Assert.All(rows.Values, row => Assert.EndsWith(".", row.Text("words"), StringComparison.Ordinal));
         Assert.Contains(answer.GetProperty("pot").Text("words"), rows["pot"].Text("words"), StringComparison.Ordinal);
         var pot = answer.GetProperty("pot");

@@ -90,7 +90,7 @@ internal static class DemoPositions
             TableOutline.Club,
             BallGauge.Standard,
             LayoutMode.Free,
-            out var problems) ?? throw new InvalidOperationException($"{name}: {problems[0].Sentence}");
+            out var problems) ?? throw new InvalidOperationException($"{name}: {problems[0]}");
         return new SavedPosition
         {
             Id = Guid.NewGuid(),

@@ -6,12 +6,46 @@ namespace DeepBaize.Physics.Balls;
 /// <param name="Scatter">Standard deviation of that speed as a share of it; 0 when it was tried once.</param>
 public readonly record struct PaceMark(double Pace, double WhiteSpeed, double Scatter);
 
+/// <summary>Why strokes make no scale.</summary>
+public enum PaceFault
+{
+    /// <summary>A pace is off the scale.</summary>
+    OffScale,
+
+    /// <summary>A speed of the white is out of range.</summary>
+    Speed,
+
+    /// <summary>A scatter is out of range.</summary>
+    Scatter,
+
+    /// <summary>A white ran no length, or farther than it can.</summary>
+    Run,
+
+    /// <summary>A pace is there twice.</summary>
+    Twice,
+
+    /// <summary>A harder pace came out softer.</summary>
+    Softer,
+}
+
+/// <summary>What is wrong with strokes that make no scale.</summary>
+/// <param name="Fault">What is wrong.</param>
+/// <param name="Pace">The pace concerned.</param>
+/// <param name="Softer">The softer pace beside it; for paces that do not rise alone.</param>
+public sealed record PaceProblem(PaceFault Fault, double Pace, double Softer = 0);
+
 /// <summary>
 /// A player's own scale from 1 to 10. Between measured paces equal steps of pace are equal ratios of speed, as on the house's scale; beyond
 /// them the house's ratio goes on. A harder pace is always faster.
 /// </summary>
 public sealed class PaceScale
 {
+    /// <summary>The white's speed in m/s that a measured pace must exceed.</summary>
+    public const double SlowestMark = 0.05;
+
+    /// <summary>The greatest speed of a measured pace in m/s.</summary>
+    public const double FastestMark = 15;
+
     private readonly IReadOnlyList<PaceMark> _marks;
 
     private PaceScale(IReadOnlyList<PaceMark> marks) => _marks = marks;
@@ -24,9 +58,9 @@ public sealed class PaceScale
 
     /// <summary>A scale through measured paces.</summary>
     /// <param name="marks">Paces in any order, each once.</param>
-    /// <param name="problem">Why they make no scale, in a sentence; null when they do.</param>
+    /// <param name="problem">Why they make no scale; null when they do.</param>
     /// <returns>The scale; null when there is a problem.</returns>
-    public static PaceScale? TryBuild(IEnumerable<PaceMark> marks, out string? problem)
+    public static PaceScale? TryBuild(IEnumerable<PaceMark> marks, out PaceProblem? problem)
     {
         var sorted = marks.OrderBy(mark => mark.Pace).ToList();
         problem = Flaw(sorted);
@@ -78,21 +112,19 @@ public sealed class PaceScale
 
     private double Ratio(double from, double to) => ToSpeed(Math.Clamp(to, Pace.Softest, Pace.Hardest)) / ToSpeed(from);
 
-    private static string? Flaw(List<PaceMark> marks)
+    private static PaceProblem? Flaw(List<PaceMark> marks)
     {
         foreach (var mark in marks)
         {
-            if (!(mark.Pace is >= Pace.Softest and <= Pace.Hardest)) return "A pace lies between 1 and 10.";
-            if (!(mark.WhiteSpeed is > 0.05 and <= 15)) return $"Pace {mark.Pace:0.#}: a white speed lies between 0.05 and 15 m/s.";
-            if (!(mark.Scatter is >= 0 and < 1)) return $"Pace {mark.Pace:0.#}: a scatter is 0 or more and less than 1.";
+            if (!(mark.Pace is >= Pace.Softest and <= Pace.Hardest)) return new(PaceFault.OffScale, mark.Pace);
+            if (!(mark.WhiteSpeed > SlowestMark && mark.WhiteSpeed <= FastestMark)) return new(PaceFault.Speed, mark.Pace);
+            if (!(mark.Scatter is >= 0 and < 1)) return new(PaceFault.Scatter, mark.Pace);
         }
 
         for (var i = 1; i < marks.Count; i++)
         {
-            if (marks[i].Pace == marks[i - 1].Pace) return $"Pace {marks[i].Pace:0.#} is there twice.";
-            if (marks[i].WhiteSpeed <= marks[i - 1].WhiteSpeed)
-                return $"Pace {marks[i].Pace:0.#} came out softer than pace {marks[i - 1].Pace:0.#}: a harder pace must run farther. Play "
-                    + $"those two again.";
+            if (marks[i].Pace == marks[i - 1].Pace) return new(PaceFault.Twice, marks[i].Pace);
+            if (marks[i].WhiteSpeed <= marks[i - 1].WhiteSpeed) return new(PaceFault.Softer, marks[i].Pace, marks[i - 1].Pace);
         }
 
         return null;

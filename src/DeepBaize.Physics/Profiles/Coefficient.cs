@@ -1,32 +1,48 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Table.Outline;
 
 namespace DeepBaize.Physics.Profiles;
 
 /// <summary>
-/// One adjustable number of a table, its pockets, the balls or the cue: what it is, in which range, and where its default comes from.
+/// One adjustable number of a table, its pockets, the balls or the cue, and its range.
 /// </summary>
 /// <param name="Field">The field as requests name it, such as <c>table.cushionFriction</c>.</param>
-/// <param name="Name">What it is, in words.</param>
 /// <param name="Unit">Its unit; empty for a plain number.</param>
 /// <param name="Least">Lower end of its range.</param>
 /// <param name="IsLeastAllowed">True when the lower end itself is allowed.</param>
 /// <param name="Most">Upper end of its range, always allowed.</param>
-/// <param name="Source">Where the club's value comes from.</param>
 /// <param name="Of">Its value in given conditions.</param>
 public sealed record Coefficient(
-    string Field, string Name, string Unit, double Least, bool IsLeastAllowed, double Most, string Source,
-    Func<PlayingConditions, double> Of)
+    string Field, string Unit, double Least, bool IsLeastAllowed, double Most, Func<PlayingConditions, double> Of)
 {
     /// <summary>What is wrong with a value, or null.</summary>
-    public ConditionProblem? Problem(double value)
-    {
-        if ((IsLeastAllowed ? value >= Least : value > Least) && value <= Most) return null;
-        var range = IsLeastAllowed ? $"lies between {Least} and {Most}" : $"is more than {Least} and at most {Most}";
-        return new ConditionProblem(Field, $"{Field} {range}; {value} was given.");
-    }
+    public ConditionProblem? Problem(double value) =>
+        (IsLeastAllowed ? value >= Least : value > Least) && value <= Most
+            ? null
+            : new ConditionProblem(Field, ConditionFault.OutOfRange, value);
 }
 
-/// <summary>One value that cannot be simulated.</summary>
+/// <summary>Why conditions cannot be simulated.</summary>
+public enum ConditionFault
+{
+    /// <summary>A coefficient is outside its range.</summary>
+    OutOfRange,
+
+    /// <summary>The nose is lower than the middle of a ball, or so high that it wedges the ball.</summary>
+    NoseHeight,
+
+    /// <summary>The cushions grip so much at this nose height that a ball could be lifted off the bed.</summary>
+    CushionFriction,
+
+    /// <summary>The pockets cannot be cut like this.</summary>
+    Pockets,
+}
+
+/// <summary>One thing that cannot be simulated.</summary>
 /// <param name="Field">The field as requests name it.</param>
-/// <param name="Sentence">What is allowed, in a sentence.</param>
-public sealed record ConditionProblem(string Field, string Sentence);
+/// <param name="Fault">What is wrong.</param>
+/// <param name="Given">The value that was given.</param>
+/// <param name="Limit">The friction that must not be reached; for that fault alone.</param>
+/// <param name="Pockets">What is impossible about the pockets; for that fault alone.</param>
+public sealed record ConditionProblem(
+    string Field, ConditionFault Fault, double Given = 0, double Limit = 0, PocketFlaw? Pockets = null);

@@ -3,12 +3,10 @@ using DeepBaize.Table.Outline;
 
 namespace DeepBaize.Physics.Profiles;
 
-/// <summary>A table with its balls and cue under a name.</summary>
+/// <summary>A table with its balls and cue.</summary>
 /// <param name="Id">Stable id, such as <c>slow-old-cloth</c>.</param>
-/// <param name="Name">What players call it.</param>
-/// <param name="About">What it is like, in a sentence.</param>
 /// <param name="Conditions">Its coefficients.</param>
-public sealed record ConditionProfile(string Id, string Name, string About, PlayingConditions Conditions)
+public sealed record ConditionProfile(string Id, PlayingConditions Conditions)
 {
     /// <summary>The outline of its table, built once.</summary>
     public TableOutline Outline { get; } = new(Conditions.Pockets);
@@ -20,18 +18,17 @@ public sealed record ConditionProfile(string Id, string Name, string About, Play
 public static class HouseProfiles
 {
     /// <summary>The house club table, on which everything is based.</summary>
-    public static ConditionProfile Club { get; } = new(
-        "club", "club table", "An ordinary club table, not measured.", PlayingConditions.Club);
+    public static ConditionProfile Club { get; } = new("club", PlayingConditions.Club);
 
     /// <summary>A fast table with tight pockets.</summary>
-    public static ConditionProfile Match { get; } = new("match", "match table", "Fresh fine cloth, tight pockets, clean balls.", Based(
+    public static ConditionProfile Match { get; } = new("match", Based(
         table => table with { SlidingFriction = 0.195, RollingFriction = 0.0095, CushionRestitutionLoss = 0.006 },
         balls => balls with { Restitution = 0.96, FrictionFactor = 0.9 },
         new PocketCut(0.078, 0.090, 0.025, 0.088, 0.030, 0.030, 0.050)));
 
     /// <summary>Worn cloth, tired cushions, dirty balls.</summary>
     public static ConditionProfile SlowOldCloth { get; } = new(
-        "slow-old-cloth", "slow old cloth", "Worn heavy cloth, tired cushions (the green side most), unpolished balls, generous pockets.",
+        "slow-old-cloth",
         Based(
             table => table with
             {
@@ -46,7 +43,7 @@ public static class HouseProfiles
             new PocketCut(0.086, 0.090, 0.025, 0.096, 0.030, 0.030, 0.050)));
 
     /// <summary>Everything runs.</summary>
-    public static ConditionProfile Lively { get; } = new("lively", "lively", "New cushions on a heated bed: everything runs.", Based(
+    public static ConditionProfile Lively { get; } = new("lively", Based(
         table => table with
         {
             SlidingFriction = 0.18,
@@ -61,10 +58,9 @@ public static class HouseProfiles
     /// <summary>All of them, the club's first.</summary>
     public static IReadOnlyList<ConditionProfile> All { get; } = [Club, Match, SlowOldCloth, Lively];
 
-    /// <summary>The profile with an id or a name, in capitals or not; null when there is none.</summary>
-    public static ConditionProfile? Find(string idOrName) => All.FirstOrDefault(profile =>
-        string.Equals(profile.Id, idOrName, StringComparison.OrdinalIgnoreCase)
-            || string.Equals(profile.Name, idOrName, StringComparison.OrdinalIgnoreCase));
+    /// <summary>The profile with an id, in capitals or not; null when there is none.</summary>
+    public static ConditionProfile? Find(string id) =>
+        All.FirstOrDefault(profile => string.Equals(profile.Id, id, StringComparison.OrdinalIgnoreCase));
 
     private static PlayingConditions Based(
         Func<TableCoefficients, TableCoefficients> table, Func<BallCoefficients, BallCoefficients> balls, PocketCut pockets)

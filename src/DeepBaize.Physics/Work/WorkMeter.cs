@@ -80,6 +80,8 @@ public sealed class WorkMeter
 /// <summary>A question costs more than it may.</summary>
 /// <param name="most">Events that it might have cost.</param>
 public sealed class WorkBudgetException(long most)
-    : Exception(
-        $"So much happens with these balls on this table that the answer was given up after {most} events: "
-        + "make the table more like a real one, or ask for less.");
+    : Exception($"More than {most} events.")
+{
+    /// <summary>Events that it might have cost.</summary>
+    public long Most { get; } = most;
+}

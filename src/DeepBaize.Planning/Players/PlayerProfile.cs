@@ -11,58 +11,94 @@ namespace DeepBaize.Planning.Players;
 public sealed record PlayerProfile(string Name, Physique Physique, DeliveryErrors Errors, Preferences Preferences, PaceScale Paces)
 {
     /// <summary>Everything that keeps the profile from being used; empty when nothing does.</summary>
-    public IReadOnlyList<PlayerProblem> Problems() => [.. BodyProblems().Concat(ErrorProblems()).Concat(PreferenceProblems())];
+    public IReadOnlyList<PlayerProblem> Problems() =>
+        [.. BodyProblems().Concat(ErrorProblems()).Concat(PreferenceProblems()).OfType<PlayerProblem>()];
 
-    private IEnumerable<PlayerProblem> BodyProblems()
-    {
-        if (!(Physique.ShoulderHeight is >= 0.9 and <= 1.9))
-            yield return new("shoulderHeight", "A shoulder stands between 0.9 and 1.9 m high.");
-        if (!(Physique.Reach is >= 0.4 and <= 1.2))
-            yield return new("reach", $"A reach of {Physique.Reach:0.##} m cannot be: from the cushion to the bridge it is 0.4 to 1.2 m.");
-        if (!(Physique.Stretch is >= 0 and <= 0.5)) yield return new("stretch", "Stretching gives between 0 and 0.5 m more.");
-        if (!(Physique.CueLength is >= 0.914 and <= 1.7))
-            yield return new("cueLength", "A cue is at least 0.914 m long by the rules, and here at most 1.7 m.");
-    }
+    private IEnumerable<PlayerProblem?> BodyProblems() =>
+    [
+        Outside("shoulderHeight", PlayerFault.ShoulderHeight, Physique.ShoulderHeight, 0.9, 1.9),
+        Outside("reach", PlayerFault.Reach, Physique.Reach, 0.4, 1.2),
+        Outside("stretch", PlayerFault.Stretch, Physique.Stretch, 0, 0.5),
+        Outside("cueLength", PlayerFault.CueLength, Physique.CueLength, 0.914, 1.7),
+    ];
 
-    private IEnumerable<PlayerProblem> ErrorProblems()
+    private IEnumerable<PlayerProblem?> ErrorProblems()
     {
-        foreach (var (field, name, spread, most) in new[]
+        foreach (var (field, spread, most) in new[]
         {
-            ("alignment", "alignment", Errors.Alignment, 50.0), ("swing", "swing", Errors.Swing, 50.0),
-                ("heightMm", "tip height", Errors.Height, 10.0), ("pace", "pace", Errors.Pace, 0.5),
+            ("alignment", Errors.Alignment, 50.0), ("swing", Errors.Swing, 50.0), ("heightMm", Errors.Height, 10.0),
+            ("pace", Errors.Pace, 0.5),
         })
         {
-            if (spread.Size < 0) yield return new(field, $"The spread of the {name} cannot be less than nothing.");
-            else if (!(spread.Size <= most)) yield return new(field, $"The spread of the {name} is at most {most:0.##}.");
-            if (!(Math.Abs(spread.Bias) <= most)) yield return new(field, $"The bias of the {name} is at most {most:0.##} either way.");
+            yield return Outside(field, PlayerFault.Spread, spread.Size, 0, most);
+            yield return Outside(field, PlayerFault.Bias, spread.Bias, -most, most);
         }
 
-        if (!(Math.Abs(Errors.SideBias) <= 10)) yield return new("sideBiasMm", "A habitual side is at most 10 mm of the cue's axis.");
+        yield return Outside("sideBiasMm", PlayerFault.SideBias, Errors.SideBias, -10, 10);
         var factors = Errors.Factors;
-        if (!(factors.PerPace is >= 0 and <= 1)) yield return new("perPace", "The growth with pace lies between 0 and 1 for each pace.");
-        if (!(factors.PerDegree is >= 0 and <= 1))
-            yield return new("perDegree", "The growth with a raised butt lies between 0 and 1 for each degree.");
+        yield return Outside("perPace", PlayerFault.PerPace, factors.PerPace, 0, 1);
+        yield return Outside("perDegree", PlayerFault.PerDegree, factors.PerDegree, 0, 1);
         foreach (var (field, factor) in new[]
         {
             ("stretched", factors.Stretched), ("rest", factors.Rest), ("extended", factors.Extended), ("highRest", factors.HighRest),
             ("otherHand", factors.OtherHand), ("overBall", factors.OverBall), ("offCushion", factors.OffCushion),
         })
-        {
-            if (!(factor is >= 1 and <= 10)) yield return new(field, $"A factor makes strokes no better: {field} lies between 1 and 10.");
-        }
+            yield return Outside(field, PlayerFault.Factor, factor, 1, 10);
     }
 
-    private IEnumerable<PlayerProblem> PreferenceProblems()
-    {
-        foreach (var (field, weight) in new[] { ("follow", Preferences.Follow), ("stun", Preferences.Stun), ("screw", Preferences.Screw),
-            ("restCost", Preferences.Rest) })
-        {
-            if (!(weight is >= 0 and <= 50)) yield return new(field, "A preference costs between 0 and 50 points of a hundred.");
-        }
-    }
+    private IEnumerable<PlayerProblem?> PreferenceProblems() =>
+    [
+        Outside("follow", PlayerFault.Preference, Preferences.Follow, 0, 50),
+        Outside("stun", PlayerFault.Preference, Preferences.Stun, 0, 50),
+        Outside("screw", PlayerFault.Preference, Preferences.Screw, 0, 50),
+        Outside("restCost", PlayerFault.Preference, Preferences.Rest, 0, 50),
+    ];
+
+    private static PlayerProblem? Outside(string field, PlayerFault fault, double given, double least, double most) =>
+        given >= least && given <= most ? null : new PlayerProblem(field, fault, given, least, most);
+}
+
+/// <summary>What about a player can be out of range.</summary>
+public enum PlayerFault
+{
+    /// <summary>The height of the shoulder, in metres.</summary>
+    ShoulderHeight,
+
+    /// <summary>The reach from the cushion to the bridge, in metres.</summary>
+    Reach,
+
+    /// <summary>What stretching adds, in metres.</summary>
+    Stretch,
+
+    /// <summary>The length of the cue, in metres; the rules set the least.</summary>
+    CueLength,
+
+    /// <summary>How far something scatters.</summary>
+    Spread,
+
+    /// <summary>By how much something is off on average.</summary>
+    Bias,
+
+    /// <summary>A habitual side, in millimetres off the axis.</summary>
+    SideBias,
+
+    /// <summary>The growth of errors with pace.</summary>
+    PerPace,
+
+    /// <summary>The growth of errors with a raised butt.</summary>
+    PerDegree,
+
+    /// <summary>By how much a way of cueing makes errors greater.</summary>
+    Factor,
+
+    /// <summary>What a stroke that is not liked costs, in points of a hundred.</summary>
+    Preference,
 }
 
 /// <summary>One thing about a profile that cannot be.</summary>
 /// <param name="Field">The field.</param>
-/// <param name="Sentence">What is wrong, in a sentence.</param>
-public sealed record PlayerProblem(string Field, string Sentence);
+/// <param name="Fault">What is out of range.</param>
+/// <param name="Given">What was given.</param>
+/// <param name="Least">The least that can be.</param>
+/// <param name="Most">The most that can be.</param>
+public sealed record PlayerProblem(string Field, PlayerFault Fault, double Given, double Least, double Most);

@@ -13,8 +13,9 @@ public sealed record PaceTrial(double Pace, IReadOnlyList<double> Lengths);
 /// <summary>Turns lengths that a white ran into speeds, on a table.</summary>
 public sealed class RunLengths
 {
-    private const double Slowest = 0.05;
-    private const double Fastest = 15;
+    /// <summary>The most lengths that a white is taken to run.</summary>
+    public const double Longest = 12;
+
     private const int Halvings = 40;
 
     private readonly TableInUse _table;
@@ -33,7 +34,7 @@ public sealed class RunLengths
     /// <summary>The speed in m/s at which the white runs so many lengths, above 0.</summary>
     public double SpeedFor(double lengths)
     {
-        var (low, high) = (Slowest, Fastest);
+        var (low, high) = (PaceScale.SlowestMark, PaceScale.FastestMark);
         for (var i = 0; i < Halvings; i++)
         {
             var middle = (low + high) / 2;
@@ -46,15 +47,15 @@ public sealed class RunLengths
 
     /// <summary>A player's scale from trials on this table.</summary>
     /// <param name="trials">At least one, each pace once.</param>
-    /// <param name="problem">Why they make no scale, in a sentence; null when they do.</param>
-    public PaceScale? Scale(IEnumerable<PaceTrial> trials, out string? problem)
+    /// <param name="problem">Why they make no scale; null when they do.</param>
+    public PaceScale? Scale(IEnumerable<PaceTrial> trials, out PaceProblem? problem)
     {
         var marks = new List<PaceMark>();
         foreach (var trial in trials)
         {
-            if (trial.Lengths.Count == 0 || trial.Lengths.Any(length => !(length is > 0 and <= 12)))
+            if (trial.Lengths.Count == 0 || trial.Lengths.Any(length => !(length is > 0 and <= Longest)))
             {
-                problem = $"Pace {trial.Pace:0.#}: a run is more than 0 and at most 12 lengths.";
+                problem = new(PaceFault.Run, trial.Pace);
                 return null;
             }
 

@@ -4,11 +4,24 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Planning.Reading;
 
 /// <summary>A part of the table across its whole width.</summary>
-/// <param name="Name">What it is called.</param>
+/// <param name="Name">What its player calls it; null for one of the usual ones.</param>
 /// <param name="From">Its lower edge in metres up the table, included.</param>
 /// <param name="To">Its upper edge, not included.</param>
 /// <param name="ForTheBlue">True for the group that is played with the blue: it may be small and spent early.</param>
-public sealed record Region(string Name, double From, double To, bool ForTheBlue = false);
+public sealed record Region(string? Name, double From, double To, bool ForTheBlue = false);
+
+/// <summary>What can be wrong with regions.</summary>
+public enum RegionFault
+{
+    /// <summary>There are none, or too many.</summary>
+    Count,
+
+    /// <summary>One ends before it begins.</summary>
+    Backwards,
+
+    /// <summary>Two overlap.</summary>
+    Overlap,
+}
 
 /// <summary>A region and the reds in it.</summary>
 /// <param name="Region">The region.</param>
@@ -31,21 +44,24 @@ public static class RedsByRegion
     /// <summary>The usual four regions, divided at the black, pink and blue spots.</summary>
     public static IReadOnlyList<Region> Usual { get; } =
     [
-        new("above the black", Spots.Of(BallId.Black)!.Value.X, Measurements.Length),
-        new("black to pink", Spots.Of(BallId.Pink)!.Value.X, Spots.Of(BallId.Black)!.Value.X),
-        new("pink to blue", Spots.Of(BallId.Blue)!.Value.X, Spots.Of(BallId.Pink)!.Value.X, ForTheBlue: true),
-        new("below the blue", 0, Spots.Of(BallId.Blue)!.Value.X),
+        new(null, Spots.Of(BallId.Black)!.Value.X, Measurements.Length),
+        new(null, Spots.Of(BallId.Pink)!.Value.X, Spots.Of(BallId.Black)!.Value.X),
+        new(null, Spots.Of(BallId.Blue)!.Value.X, Spots.Of(BallId.Pink)!.Value.X, ForTheBlue: true),
+        new(null, 0, Spots.Of(BallId.Blue)!.Value.X),
     ];
 
-    /// <summary>Says in one sentence what is wrong with regions; null when they can be used.</summary>
-    public static string? Flaw(IReadOnlyList<Region> regions)
+    /// <summary>The most regions of a table.</summary>
+    public const int Most = 12;
+
+    /// <summary>What is wrong with regions; null when they can be used.</summary>
+    public static RegionFault? Flaw(IReadOnlyList<Region> regions)
     {
         ArgumentNullException.ThrowIfNull(regions);
-        if (regions.Count is 0 or > 12) return "There are between one and twelve regions.";
+        if (regions.Count is 0 or > Most) return RegionFault.Count;
         var sorted = regions.OrderBy(region => region.From).ToList();
         if (sorted.Exists(region => !(double.IsFinite(region.From) && double.IsFinite(region.To) && region.From < region.To)))
-            return "A region begins before it ends.";
-        return sorted.Zip(sorted.Skip(1)).Any(pair => pair.Second.From < pair.First.To - 1e-9) ? "Regions do not overlap." : null;
+            return RegionFault.Backwards;
+        return sorted.Zip(sorted.Skip(1)).Any(pair => pair.Second.From < pair.First.To - 1e-9) ? RegionFault.Overlap : null;
     }
 
     /// <summary>The reds in each region, in the order of the regions.</summary>

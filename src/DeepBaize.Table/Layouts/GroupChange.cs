@@ -6,7 +6,7 @@ namespace DeepBaize.Table.Layouts;
 /// <param name="Balls">All balls on the table, in the order of their ids.</param>
 /// <param name="Share">How much of the change was carried out, from 0 to 1.</param>
 /// <param name="StoppedBy">What was in the way when not all of it could be carried out.</param>
-public sealed record GroupResult(IReadOnlyList<PlacedBall> Balls, double Share, string? StoppedBy);
+public sealed record GroupResult(IReadOnlyList<PlacedBall> Balls, double Share, LayoutProblem? StoppedBy);
 
 /// <summary>Moves, turns and mirrors several balls as one: their places to each other stay; they go as far as there is room.</summary>
 public static class GroupChange
@@ -94,13 +94,6 @@ public static class GroupChange
         [.. layout.Balls.Select(placed => chosen.Contains(placed.Ball) ? placed with { Place = change(placed.Place).OnGrid() } : placed)];
 
     /// <summary>What is in the way, or null when everything has room.</summary>
-    private static string? Blocked(IReadOnlyList<PlacedBall> balls, BallGauge gauge, TableOutline outline) =>
-        LayoutRules.TryBuild(balls, outline, gauge, LayoutMode.Free, out var problems) is null ? Say(problems[0]) : null;
-
-    private static string Say(LayoutProblem problem) => problem switch
-    {
-        { Fault: LayoutFault.Overlap, Ball: { } ball } => $"The {Names.Spoken(ball)} is in the way or would lie in another ball.",
-        { Fault: LayoutFault.OffTheTable, Ball: { } ball } => $"The {Names.Spoken(ball)} would leave the bed.",
-        _ => problem.Sentence,
-    };
+    private static LayoutProblem? Blocked(IReadOnlyList<PlacedBall> balls, BallGauge gauge, TableOutline outline) =>
+        LayoutRules.TryBuild(balls, outline, gauge, LayoutMode.Free, out var problems) is null ? problems[0] : null;
 }

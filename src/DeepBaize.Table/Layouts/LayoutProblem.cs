@@ -31,8 +31,12 @@ public enum LayoutFault
 /// <summary>One thing that is wrong with a layout.</summary>
 /// <param name="Fault">The kind of fault.</param>
 /// <param name="Ball">The ball concerned, where there is one.</param>
-/// <param name="Sentence">What is wrong, in a sentence that a player understands.</param>
-public sealed record LayoutProblem(LayoutFault Fault, BallId? Ball, string Sentence);
+/// <param name="Other">
+/// The other ball of an overlap or of a pair that does not touch; for what cannot be in a frame the colour that is up though
+/// <paramref name="Ball"/> is gone, null where a red is.
+/// </param>
+/// <param name="Amount">How often a ball is given, how many balls there are, or by how many metres two overlap; else 0.</param>
+public sealed record LayoutProblem(LayoutFault Fault, BallId? Ball, BallId? Other = null, double Amount = 0);
 
 /// <summary>How strictly a layout is judged.</summary>
 public enum LayoutMode

@@ -25,7 +25,7 @@ public static class LayoutRules
         ArgumentNullException.ThrowIfNull(outline);
         if (balls.Count > BallSet.Count)
         {
-            problems = [new(LayoutFault.TooMany, null, $"There are {balls.Count} balls; a set has {BallSet.Count}.")];
+            problems = [new(LayoutFault.TooMany, null, Amount: balls.Count)];
             return null;
         }
 
@@ -35,7 +35,7 @@ public static class LayoutRules
         found.AddRange(sorted.Select(placed => PlaceProblem(placed, outline, gauge)).OfType<LayoutProblem>());
         found.AddRange(Overlaps(sorted, gauge.Diameter));
         if (sorted.All(placed => placed.Ball != BallId.Cue))
-            found.Add(new(LayoutFault.NoWhite, BallId.Cue, "The white is missing; lay it on the table first."));
+            found.Add(new(LayoutFault.NoWhite, BallId.Cue));
         if (touching is not null) found.AddRange(FalseContacts(touching, sorted, gauge.Diameter));
         if (mode == LayoutMode.Frame && FrameProblem(sorted) is { } frame) found.Add(frame);
         problems = found;
@@ -49,25 +49,21 @@ public static class LayoutRules
             var a = sorted.FindIndex(placed => placed.Ball == first);
             var b = sorted.FindIndex(placed => placed.Ball == second);
             if (a < 0 || b < 0 || sorted[a].Place.DistanceTo(sorted[b].Place) - diameter > Layout.TouchingGap)
-                yield return new(LayoutFault.NotTouching, second,
-                    $"{Names.Text(first)} and {Names.Text(second)} are said to touch, but do not.");
+                yield return new(LayoutFault.NotTouching, second, first);
         }
     }
 
     private static IEnumerable<LayoutProblem> Duplicates(List<PlacedBall> sorted) =>
         sorted.GroupBy(placed => placed.Ball)
             .Where(group => group.Count() > 1)
-            .Select(group => new LayoutProblem(
-                LayoutFault.Duplicate, group.Key, $"{Names.Text(group.Key)} is given {group.Count()} times; there is only one."));
+            .Select(group => new LayoutProblem(LayoutFault.Duplicate, group.Key, Amount: group.Count()));
 
     private static LayoutProblem? PlaceProblem(PlacedBall placed, TableOutline outline, BallGauge gauge)
     {
-        var name = Names.Text(placed.Ball);
-        if (!placed.Place.IsFinite)
-            return new(LayoutFault.NotFinite, placed.Ball, $"The place of {name} is not a pair of finite numbers.");
+        if (!placed.Place.IsFinite) return new(LayoutFault.NotFinite, placed.Ball);
         return outline.IsOnBed(placed.Place, gauge.CushionInset - Layout.RoundingOverlap)
             ? null
-            : new(LayoutFault.OffTheTable, placed.Ball, $"{name} is not on the bed of the table.");
+            : new(LayoutFault.OffTheTable, placed.Ball);
     }
 
     private static IEnumerable<LayoutProblem> Overlaps(List<PlacedBall> sorted, double diameter)
@@ -78,12 +74,7 @@ public static class LayoutRules
             {
                 var overlap = diameter - sorted[i].Place.DistanceTo(sorted[j].Place);
                 if (overlap > Layout.RoundingOverlap && sorted[i].Ball != sorted[j].Ball)
-                {
-                    yield return new(
-                        LayoutFault.Overlap,
-                        sorted[j].Ball,
-                        $"{Names.Text(sorted[i].Ball)} and {Names.Text(sorted[j].Ball)} overlap by {overlap * 1000:0.###} mm.");
-                }
+                    yield return new(LayoutFault.Overlap, sorted[j].Ball, sorted[i].Ball, overlap);
             }
         }
     }
@@ -93,19 +84,9 @@ public static class LayoutRules
         var up = sorted.Select(placed => placed.Ball).ToHashSet();
         var missing = BallSet.Colours.Where(colour => !up.Contains(colour)).ToList();
         if (missing.Count == 0) return null;
-        if (up.Any(BallSet.IsRed))
-        {
-            return new(
-                LayoutFault.NotInFrame, missing[0], $"In a frame the {Names.Spoken(missing[0])} is on the table while a red is.");
-        }
-
+        if (up.Any(BallSet.IsRed)) return new(LayoutFault.NotInFrame, missing[0]);
         var lowestUp = BallSet.Colours.Where(up.Contains).Cast<BallId?>().FirstOrDefault();
         var gap = lowestUp is null ? null : missing.Where(colour => colour > lowestUp).Cast<BallId?>().FirstOrDefault();
-        return gap is null
-            ? null
-            : new(
-                LayoutFault.NotInFrame,
-                gap,
-                $"In a frame the {Names.Spoken(gap.Value)} cannot be gone while the {Names.Spoken(lowestUp!.Value)} is up.");
+        return gap is null ? null : new(LayoutFault.NotInFrame, gap, lowestUp);
     }
 }

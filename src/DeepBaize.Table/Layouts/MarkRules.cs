@@ -2,11 +2,50 @@ using System.Globalization;
 
 namespace DeepBaize.Table.Layouts;
 
-/// <summary>Why a mark is refused: which, and a sentence.</summary>
-/// <param name="Index">Its place in the list.</param>
-/// <param name="Field">The part that is wrong, such as <c>places</c>.</param>
-/// <param name="Sentence">What is wrong.</param>
-public sealed record MarkProblem(int Index, string Field, string Sentence);
+/// <summary>What can be wrong with marks.</summary>
+public enum MarkFault
+{
+    /// <summary>There are more than a sheet has room for.</summary>
+    TooMany,
+
+    /// <summary>Two have one id.</summary>
+    SameId,
+
+    /// <summary>The id is empty, too long, or not of letters and digits.</summary>
+    Id,
+
+    /// <summary>The text is too long, on more than one line, or like a formula.</summary>
+    Text,
+
+    /// <summary>It has too few or too many places for its kind.</summary>
+    PlaceCount,
+
+    /// <summary>A place is not between the cushions.</summary>
+    Outside,
+
+    /// <summary>A target without a radius, or another mark with one.</summary>
+    RadiusOfKind,
+
+    /// <summary>The radius is out of range.</summary>
+    RadiusRange,
+}
+
+/// <summary>Why a mark is refused.</summary>
+/// <param name="Fault">What is wrong.</param>
+/// <param name="Index">Its place in the list; how many marks there are when they are too many.</param>
+/// <param name="Mark">The mark; null when there are too many.</param>
+public sealed record MarkProblem(MarkFault Fault, int Index, Mark? Mark)
+{
+    /// <summary>The part that is wrong, such as <c>places</c>; empty for all of them.</summary>
+    public string Field => Fault switch
+    {
+        MarkFault.TooMany => "",
+        MarkFault.SameId or MarkFault.Id => "id",
+        MarkFault.Text => "text",
+        MarkFault.PlaceCount or MarkFault.Outside => "places",
+        _ => "radius",
+    };
+}
 
 /// <summary>Decides whether marks may stand as given.</summary>
 public static class MarkRules
@@ -20,6 +59,9 @@ public static class MarkRules
     /// <summary>The most corners that a zone has.</summary>
     public const int MostCorners = 64;
 
+    /// <summary>The largest radius of a target in metres.</summary>
+    public const double LargestRadius = 1;
+
     /// <summary>With these a formula begins, the full-width ones and the minus sign of arithmetic included.</summary>
     private const string FormulaSigns = "=+@\uFF1D\uFF0B\uFF20\uFF0D\u2212";
 
@@ -27,17 +69,25 @@ public static class MarkRules
     public static IReadOnlyList<MarkProblem> Problems(IReadOnlyList<Mark> marks)
     {
         ArgumentNullException.ThrowIfNull(marks);
-        if (marks.Count > Most) return [new(Most, "", $"There are {marks.Count} marks; a sheet has room for {Most}.")];
+        if (marks.Count > Most) return [new(MarkFault.TooMany, marks.Count, null)];
         var problems = new List<MarkProblem>();
         var ids = new HashSet<string>(StringComparer.Ordinal);
         for (var i = 0; i < marks.Count; i++)
         {
-            if (!ids.Add(marks[i].Id)) problems.Add(new(i, "id", $"Two marks are called \"{marks[i].Id}\"."));
-            problems.AddRange(ProblemsOf(marks[i]).Select(problem => new MarkProblem(i, problem.Field, problem.Sentence)));
+            if (!ids.Add(marks[i].Id)) problems.Add(new(MarkFault.SameId, i, marks[i]));
+            problems.AddRange(FaultsOf(marks[i]).Select(fault => new MarkProblem(fault, i, marks[i])));
         }
 
         return problems;
     }
+
+    /// <summary>How many places a mark of this kind has, at least and at most.</summary>
+    public static (int Least, int Most) PlacesOf(MarkKind kind) => kind switch
+    {
+        MarkKind.Gate => (2, 2),
+        MarkKind.Zone => (3, MostCorners),
+        _ => (1, 1),
+    };
 
     /// <summary>True for a text on one line that no spreadsheet takes for a formula.</summary>
     public static bool IsPlainText(string text)
@@ -60,27 +110,16 @@ public static class MarkRules
                 || (first == '-' && !double.TryParse(trimmed, NumberStyles.Float, CultureInfo.InvariantCulture, out _)))));
     }
 
-    private static IEnumerable<(string Field, string Sentence)> ProblemsOf(Mark mark)
+    private static IEnumerable<MarkFault> FaultsOf(Mark mark)
     {
         if (mark.Id.Length == 0 || !mark.Id.All(char.IsAsciiLetterOrDigit) || mark.Id.Length > Longest)
-            yield return ("id", $"A mark's id has 1 to {Longest} letters and digits.");
-        if (!IsPlainText(mark.Text))
-            yield return ("text", $"A mark's text has up to {Longest} characters on one line and does not begin like a formula.");
-        var (least, most) = mark.Kind switch
-        {
-            MarkKind.Gate => (2, 2),
-            MarkKind.Zone => (3, MostCorners),
-            _ => (1, 1),
-        };
-        if (mark.Places.Count < least || mark.Places.Count > most)
-            yield return ("places",
-                least == most ? $"This mark has {least} place{(least == 1 ? "" : "s")}, not {mark.Places.Count}."
-                : $"A zone has {least} to {most} corners, not {mark.Places.Count}.");
-        if (!mark.Places.All(IsOnTable)) yield return ("places", "A mark lies between the cushions.");
-        if (mark.Kind == MarkKind.Target != (mark.Radius is not null))
-            yield return ("radius", "A target has a radius, the other marks have none.");
-        if (mark.Radius is { } radius && !(radius is > 0 and <= 1))
-            yield return ("radius", "A target's radius is more than 0 and at most 1 m.");
+            yield return MarkFault.Id;
+        if (!IsPlainText(mark.Text)) yield return MarkFault.Text;
+        var (least, most) = PlacesOf(mark.Kind);
+        if (mark.Places.Count < least || mark.Places.Count > most) yield return MarkFault.PlaceCount;
+        if (!mark.Places.All(IsOnTable)) yield return MarkFault.Outside;
+        if (mark.Kind == MarkKind.Target != (mark.Radius is not null)) yield return MarkFault.RadiusOfKind;
+        if (mark.Radius is { } radius && !(radius > 0 && radius <= LargestRadius)) yield return MarkFault.RadiusRange;
     }
 
     private static bool IsOnTable(Place place) =>

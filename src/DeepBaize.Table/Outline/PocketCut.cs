@@ -1,5 +1,21 @@
 namespace DeepBaize.Table.Outline;
 
+/// <summary>What can be impossible about a cut of pockets.</summary>
+public enum PocketFlaw
+{
+    /// <summary>A size is nothing, less, or too great.</summary>
+    Size,
+
+    /// <summary>The corner pockets leave no straight cushion at the ends.</summary>
+    NoEnds,
+
+    /// <summary>The pockets leave no straight cushion along the sides.</summary>
+    NoSides,
+
+    /// <summary>The drop of the corner pockets begins in front of the cushions.</summary>
+    DropInFront,
+}
+
 /// <summary>
 /// How a table's pockets are cut, in metres at nose height. All defaults are from memory and are adjustable estimates;
 /// they are chosen so that a ball drops within about 25 mm either side of the throat's middle (common experience, no source).
@@ -20,6 +36,9 @@ public sealed record PocketCut(
     double MiddleDrop,
     double DropRadius)
 {
+    /// <summary>No size of a pocket may be greater, in metres.</summary>
+    public const double LargestSize = 0.3;
+
     /// <summary>The cut of an ordinary club table.</summary>
     public static PocketCut Club { get; } = new(0.081, 0.090, 0.025, 0.091, 0.030, 0.030, 0.050);
 

@@ -14,7 +14,7 @@ public sealed class TableOutline
     public TableOutline(PocketCut cut)
     {
         ArgumentNullException.ThrowIfNull(cut);
-        if (Flaw(cut) is { } flaw) throw new ArgumentException(flaw, nameof(cut));
+        if (Flaw(cut) is { } flaw) throw new ArgumentException($"{flaw}", nameof(cut));
         Cut = cut;
         Mouths =
         [
@@ -37,8 +37,8 @@ public sealed class TableOutline
     /// <summary>The six pockets in the order of <see cref="PocketId"/>.</summary>
     public IReadOnlyList<PocketMouth> Mouths { get; }
 
-    /// <summary>Says in one sentence what is impossible about a cut, or null when it can be built.</summary>
-    public static string? Flaw(PocketCut cut)
+    /// <summary>What is impossible about a cut; null when it can be built.</summary>
+    public static PocketFlaw? Flaw(PocketCut cut)
     {
         ArgumentNullException.ThrowIfNull(cut);
         double[] sizes =
@@ -46,15 +46,10 @@ public sealed class TableOutline
             cut.CornerThroat, cut.CornerJawRadius, cut.CornerDrop,
             cut.MiddleThroat, cut.MiddleJawRadius, cut.MiddleDrop, cut.DropRadius,
         ];
-        if (sizes.Any(size => !double.IsFinite(size) || size <= 0 || size > 0.3))
-            return "Each size of a pocket lies between 0 and 0.3 m.";
-        if (2 * cut.CornerJawStart > Measurements.Width - 0.1)
-            return "These corner pockets leave no straight cushion at the ends of the table.";
-        if (cut.CornerJawStart + cut.MiddleJawStart > Measurements.Length / 2 - 0.1)
-            return "These pockets leave no straight cushion along the sides of the table.";
-        return CornerThroatDepth(cut) - cut.CornerDrop / Math.Sqrt(2) > 0
-            ? "The drop of these corner pockets would begin in front of the cushions."
-            : null;
+        if (sizes.Any(size => !double.IsFinite(size) || size <= 0 || size > PocketCut.LargestSize)) return PocketFlaw.Size;
+        if (2 * cut.CornerJawStart > Measurements.Width - 0.1) return PocketFlaw.NoEnds;
+        if (cut.CornerJawStart + cut.MiddleJawStart > Measurements.Length / 2 - 0.1) return PocketFlaw.NoSides;
+        return CornerThroatDepth(cut) - cut.CornerDrop / Math.Sqrt(2) > 0 ? PocketFlaw.DropInFront : null;
     }
 
     /// <summary>

@@ -9,18 +9,14 @@ internal static class FramePresets
 {
     public static Preset FullFrame { get; } = new(
         "full-frame",
-        "Full frame",
-        "All balls as the frame begins, the white in hand in the D.",
         [],
         (_, gauge) => Start(gauge, White(Measurements.BaulkLine - 0.1, Measurements.CentreLine)));
 
     public static Preset BreakOff { get; } = new(
         "break-off",
-        "Break-off",
-        "Where in the D does the white stand best? Try it from both sides of the brown.",
         [
-            PresetParameter.Distance("across", "From the middle of the D", -0.29, 0.29, -0.18),
-            PresetParameter.Distance("behind", "Behind the baulk line", 0, 0.28, 0.02),
+            PresetParameter.Distance("across", -0.29, 0.29, -0.18),
+            PresetParameter.Distance("behind", 0, 0.28, 0.02),
         ],
         (values, gauge) =>
         {
@@ -32,9 +28,7 @@ internal static class FramePresets
 
     public static Preset RespottedBlack { get; } = new(
         "respotted-black",
-        "Re-spotted black",
-        "The black on its spot, the white in hand: which first shot do you trust?",
-        [PresetParameter.Distance("across", "From the middle of the D", -0.28, 0.28, -0.15)],
+        [PresetParameter.Distance("across", -0.28, 0.28, -0.15)],
         (values, _) => new PresetLayout(
             [White(Measurements.BaulkLine, Measurements.CentreLine + values["across"]), OnSpot(BallId.Black)], [], null, IsInHand: true));
 

@@ -14,20 +14,19 @@ public enum ParameterKind
 
 /// <summary>Something about a preset that can be set.</summary>
 /// <param name="Id">Its id.</param>
-/// <param name="Name">What it is called.</param>
 /// <param name="Kind">What its value means.</param>
 /// <param name="Least">The smallest value.</param>
 /// <param name="Most">The largest value.</param>
 /// <param name="Default">The value that is taken when none is given.</param>
-public sealed record PresetParameter(string Id, string Name, ParameterKind Kind, double Least, double Most, double Default)
+public sealed record PresetParameter(string Id, ParameterKind Kind, double Least, double Most, double Default)
 {
     /// <summary>A distance in metres.</summary>
-    public static PresetParameter Distance(string id, string name, double least, double most, double standard) =>
-        new(id, name, ParameterKind.Distance, least, most, standard);
+    public static PresetParameter Distance(string id, double least, double most, double standard) =>
+        new(id, ParameterKind.Distance, least, most, standard);
 
     /// <summary>A whole number.</summary>
-    public static PresetParameter Count(string id, string name, int least, int most, int standard) =>
-        new(id, name, ParameterKind.Count, least, most, standard);
+    public static PresetParameter Count(string id, int least, int most, int standard) =>
+        new(id, ParameterKind.Count, least, most, standard);
 }
 
 /// <summary>The pot that a preset is about.</summary>
@@ -53,12 +52,9 @@ public sealed record PresetLayout(IReadOnlyList<PlacedBall> Balls, IReadOnlyList
 
 /// <summary>A layout that is asked for by name, with parameters.</summary>
 /// <param name="Id">Its id.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="About">What it is for, in one sentence.</param>
 /// <param name="Parameters">What can be set.</param>
 /// <param name="Lay">Lays it; the values are complete and within their ranges.</param>
-public sealed record Preset(
-    string Id, string Name, string About, IReadOnlyList<PresetParameter> Parameters, Func<PresetValues, BallGauge, PresetLayout> Lay);
+public sealed record Preset(string Id, IReadOnlyList<PresetParameter> Parameters, Func<PresetValues, BallGauge, PresetLayout> Lay);
 
 /// <summary>The values of a preset's parameters.</summary>
 public sealed class PresetValues
@@ -73,38 +69,29 @@ public sealed class PresetValues
     /// <summary>Takes given values, and defaults for the rest.</summary>
     /// <param name="preset">The preset.</param>
     /// <param name="given">Values by parameter.</param>
-    /// <param name="problems">A parameter and a sentence for each thing that is wrong.</param>
+    /// <param name="wrong">What is wrong: parameters whose value is out of range, and names that are none.</param>
     /// <returns>The values, or null when something is wrong.</returns>
-    public static PresetValues? Read(
-        Preset preset, IReadOnlyDictionary<string, double> given, out IReadOnlyList<(string Parameter, string Sentence)> problems)
+    public static PresetValues? Read(Preset preset, IReadOnlyDictionary<string, double> given, out IReadOnlyList<string> wrong)
     {
         ArgumentNullException.ThrowIfNull(preset);
         ArgumentNullException.ThrowIfNull(given);
-        var found = new List<(string, string)>();
-        foreach (var id in given.Keys.Where(id => preset.Parameters.All(parameter => parameter.Id != id)))
-            found.Add((id, $"{preset.Name} has nothing called \"{id}\" to set."));
+        var found = given.Keys.Where(id => preset.Parameters.All(parameter => parameter.Id != id)).ToList();
         var values = new Dictionary<string, double>(StringComparer.Ordinal);
         foreach (var parameter in preset.Parameters)
         {
             var value = given.TryGetValue(parameter.Id, out var wanted) ? wanted : parameter.Default;
-            if (Flaw(parameter, value) is { } flaw) found.Add((parameter.Id, flaw));
+            if (!IsIn(parameter, value)) found.Add(parameter.Id);
             values[parameter.Id] = value;
         }
 
-        problems = found;
+        wrong = found;
         return found.Count == 0 ? new PresetValues(values) : null;
     }
 
     /// <summary>The value as a whole number.</summary>
     public int Count(string id) => (int)_values[id];
 
-    private static string? Flaw(PresetParameter parameter, double value)
-    {
-        if (double.IsFinite(value) && value >= parameter.Least && value <= parameter.Most
-            && (parameter.Kind == ParameterKind.Distance || value == Math.Floor(value))) return null;
-        var (factor, unit) = parameter.Kind == ParameterKind.Distance ? (1000.0, " mm") : (1.0, "");
-        var whole = parameter.Kind == ParameterKind.Distance ? "" : "a whole number, ";
-        return FormattableString.Invariant(
-            $"{parameter.Name}: {whole}from {parameter.Least * factor:0.#}{unit} to {parameter.Most * factor:0.#}{unit}.");
-    }
+    private static bool IsIn(PresetParameter parameter, double value) =>
+        double.IsFinite(value) && value >= parameter.Least && value <= parameter.Most
+        && (parameter.Kind == ParameterKind.Distance || value == Math.Floor(value));
 }

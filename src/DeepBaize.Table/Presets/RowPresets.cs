@@ -7,35 +7,29 @@ internal static class RowPresets
 {
     public static Preset LineUp { get; } = new(
         "line-up",
-        "Line-up",
-        "All colours on their spots, the reds on the line between them: clear it red, colour, red.",
         [
-            PresetParameter.Count("reds", "Reds", 1, 15, 15),
-            PresetParameter.Distance("gap", "Gap between reds", 0, 0.3, 0.06),
+            PresetParameter.Count("reds", 1, 15, 15),
+            PresetParameter.Distance("gap", 0, 0.3, 0.06),
         ],
         (values, gauge) => new PresetLayout(
             [White(1.30, 0.62), .. Colours(), .. Reds(OnSpotLine(values.Count("reds"), values["gap"] + gauge.Diameter, gauge))], []));
 
     public static Preset Cross { get; } = new(
         "cross",
-        "Cross round the blue",
-        "Four arms of reds round the blue: the blue again and again, from every side.",
         [
-            PresetParameter.Count("each", "Reds in each arm", 1, 3, 2),
-            PresetParameter.Distance("first", "From the blue to the first red", 0.11, 0.5, 0.2),
-            PresetParameter.Distance("step", "From red to red", 0.0525, 0.15, 0.12),
+            PresetParameter.Count("each", 1, 3, 2),
+            PresetParameter.Distance("first", 0.11, 0.5, 0.2),
+            PresetParameter.Distance("step", 0.0525, 0.15, 0.12),
         ],
         (values, _) => new PresetLayout(
             [White(1.35, 0.55), .. Colours(), .. Reds(Arms(values.Count("each"), values["first"], values["step"]))], []));
 
     public static Preset Rail { get; } = new(
         "rail",
-        "Along the cushion",
-        "Reds along a side cushion: meet cushion and ball together, or roll it along.",
         [
-            PresetParameter.Count("reds", "Reds", 1, 8, 5),
-            PresetParameter.Distance("off", "Gap to the cushion", 0, 0.1, 0),
-            PresetParameter.Distance("step", "From red to red", 0.06, 0.2, 0.16),
+            PresetParameter.Count("reds", 1, 8, 5),
+            PresetParameter.Distance("off", 0, 0.1, 0),
+            PresetParameter.Distance("step", 0.06, 0.2, 0.16),
         ],
         (values, gauge) =>
         {

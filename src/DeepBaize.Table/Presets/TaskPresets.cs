@@ -12,13 +12,11 @@ internal static class TaskPresets
     /// </summary>
     public static Preset Ladder { get; } = new(
         "ladder",
-        "Ladder",
-        "Pot the red to the middle and bring the white to each ball of the row in turn: stun first, then more and more screw.",
         [
-            PresetParameter.Distance("whiteUp", "White, from the baulk cushion", 1.2, 1.74, 1.65),
-            PresetParameter.Distance("whiteAcross", "White, from the green side", 0.1, 0.8, 0.56),
-            PresetParameter.Distance("row", "Row, from the baulk cushion", 2.2, 3.5, 2.96),
-            PresetParameter.Distance("step", "From ball to ball", 0.0525, 0.15, 0.11),
+            PresetParameter.Distance("whiteUp", 1.2, 1.74, 1.65),
+            PresetParameter.Distance("whiteAcross", 0.1, 0.8, 0.56),
+            PresetParameter.Distance("row", 2.2, 3.5, 2.96),
+            PresetParameter.Distance("step", 0.0525, 0.15, 0.11),
         ],
         (values, gauge) =>
         {
@@ -32,12 +30,10 @@ internal static class TaskPresets
 
     public static Preset Gap { get; } = new(
         "gap",
-        "Through the gap",
-        "Pot the black and bring the white back between two reds: a gate for height and pace.",
         [
-            PresetParameter.Distance("width", "Room between the reds", 0.06, 0.6, 0.22),
-            PresetParameter.Distance("up", "Gate, from the baulk cushion", 1.6, 2.9, 2.4),
-            PresetParameter.Distance("across", "Middle of the gate, from the yellow side", 0.4, 1.3, 0.75),
+            PresetParameter.Distance("width", 0.06, 0.6, 0.22),
+            PresetParameter.Distance("up", 1.6, 2.9, 2.4),
+            PresetParameter.Distance("across", 0.4, 1.3, 0.75),
         ],
         (values, gauge) =>
         {
@@ -52,9 +48,7 @@ internal static class TaskPresets
 
     public static Preset UpAndDown { get; } = new(
         "up-and-down",
-        "Up and down",
-        "Over the spots to the top cushion and back to where it came from: nothing but a straight cue.",
-        [PresetParameter.Distance("band", "Half the width of the way", 0.03, 0.2, 0.06)],
+        [PresetParameter.Distance("band", 0.03, 0.2, 0.06)],
         (values, _) =>
         {
             var white = White(Measurements.BaulkLine, Measurements.CentreLine);
@@ -67,11 +61,9 @@ internal static class TaskPresets
 
     public static Preset Crescent { get; } = new(
         "crescent",
-        "Crescent",
-        "Reds on an arc round the black: pot each with the black after it and stay inside.",
         [
-            PresetParameter.Count("reds", "Reds", 3, 9, 6),
-            PresetParameter.Distance("radius", "From the black", 0.15, 0.6, 0.42),
+            PresetParameter.Count("reds", 3, 9, 6),
+            PresetParameter.Distance("radius", 0.15, 0.6, 0.42),
         ],
         (values, _) =>
         {
@@ -86,11 +78,9 @@ internal static class TaskPresets
 
     public static Preset Stairs { get; } = new(
         "stairs",
-        "Stairs to the corner",
-        "The same cut from nearer and farther: reds in steps towards a top pocket.",
         [
-            PresetParameter.Count("reds", "Reds", 2, 7, 5),
-            PresetParameter.Distance("step", "From step to step", 0.1, 0.3, 0.24),
+            PresetParameter.Count("reds", 2, 7, 5),
+            PresetParameter.Distance("step", 0.1, 0.3, 0.24),
         ],
         (values, _) =>
         {
@@ -101,9 +91,7 @@ internal static class TaskPresets
 
     public static Preset TwoSides { get; } = new(
         "two-sides",
-        "Both sides of the pink",
-        "A red each side of the pink: leave the white so that both are on.",
-        [PresetParameter.Distance("apart", "From the pink to each red", 0.12, 0.7, 0.3)],
+        [PresetParameter.Distance("apart", 0.12, 0.7, 0.3)],
         (values, _) =>
         {
             var white = White(2.1, 0.889);

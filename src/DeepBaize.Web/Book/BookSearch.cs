@@ -2,6 +2,8 @@ using System.Text.RegularExpressions;
 using DeepBaize.Data.Positions;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Web.Problems;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 using Microsoft.EntityFrameworkCore;
 
 namespace DeepBaize.Web.Book;
@@ -18,13 +20,11 @@ internal static partial class BookSearch
     {
         var each = (words ?? "").Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
         if (words?.Length > LongestWords || each.Length > MostWords || words?.Contains('\0', StringComparison.Ordinal) == true)
-            throw RefusalException.Invalid(
-                "words", "Too many words",
-                new Fault("words", null, "words", $"Up to {MostWords} words are looked for, of {LongestWords} characters together."));
+            throw RefusalException.Invalid("words", "words", BookRefusals.Words(MostWords, LongestWords));
         foreach (var word in each)
         {
             var pattern = $"%{Wildcards().Replace(word, @"\$0")}%";
-            var tables = HouseProfiles.All.Where(profile => profile.Name.Contains(word, StringComparison.OrdinalIgnoreCase))
+            var tables = HouseProfiles.All.Where(profile => ProfileWords.Name(profile).Contains(word, StringComparison.OrdinalIgnoreCase))
                 .Select(profile => profile.Id).ToList();
             positions = positions.Where(row =>
                 EF.Functions.ILike(row.Name, pattern)

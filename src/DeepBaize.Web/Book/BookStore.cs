@@ -6,6 +6,7 @@ using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shelf;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 using Microsoft.EntityFrameworkCore;
 
 namespace DeepBaize.Web.Book;
@@ -15,15 +16,15 @@ namespace DeepBaize.Web.Book;
 /// </summary>
 public sealed class BookStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock, PacesInUse paces)
 {
+    private const int MostAlike = 20;
+
     /// <summary>A page of the positions that the owner may open: own ones first, then those of the house, each by name.</summary>
     public async Task<BookPage> ListAsync(BookQuery query, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(query);
         var (skip, take) = (query.Skip ?? 0, query.Take ?? BookPage.Usual);
         if (skip < 0 || take is < 1 or > BookPage.Most)
-            throw RefusalException.Invalid(
-                "page", "No such page",
-                new Fault("take", null, "page", $"A page begins at 0 or later and has 1 to {BookPage.Most} positions."));
+            throw RefusalException.Invalid("page", "take", BookRefusals.Page(BookPage.Most));
         var found = BookSearch.Find(Standing, query.Words);
         var rows = await found.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).ThenBy(row => row.Id).Skip(skip)
             .Take(take).AsRows().ToListAsync(cancel);
@@ -37,9 +38,8 @@ public sealed class BookStore(BaizeDbContext database, OwnerScope owner, TimePro
     {
         ArgumentNullException.ThrowIfNull(request);
         var count = request.Count ?? 3;
-        if (count is < 1 or > 20)
-            throw RefusalException.Invalid(
-                "count", "How many?", new Fault("count", null, "count", "Between 1 and 20 positions are named."));
+        if (count is < 1 or > MostAlike)
+            throw RefusalException.Invalid("count", "count", BookRefusals.HowMany(MostAlike));
         var sheet = LayoutReader.ReadBalls(request.Balls);
         var likest = new List<(Guid Id, Likeness Likeness)>();
         var all = Standing.OrderBy(row => row.OwnerId == Owner.House).ThenBy(row => row.Name).Select(row => new { row.Id, row.Balls });
@@ -171,7 +171,7 @@ public sealed class BookStore(BaizeDbContext database, OwnerScope owner, TimePro
         var row = await FindForChangeAsync(id, request.Version, cancel);
         var old = await database.PositionVersions.AsNoTracking()
             .SingleOrDefaultAsync(other => other.PositionId == id && other.Version == version, cancel)
-            ?? throw RefusalException.Unknown("unknownVersion", "There is no such version of this position.");
+            ?? throw RefusalException.Unknown("unknownVersion", BookRefusals.NoVersion);
         KeepVersion(row);
         row.Document = old.Document;
         row.Note = old.Note;
@@ -186,9 +186,7 @@ public sealed class BookStore(BaizeDbContext database, OwnerScope owner, TimePro
         var count = await database.Positions.CountAsync(row => row.OwnerId == owner.Id && row.DeletedAt == null, cancel);
         if (count < SavedPosition.MostOfOne) return;
         throw RefusalException.Conflict(
-            "bookFull",
-            $"Your book is full: it holds {SavedPosition.MostOfOne} positions. Take some out of it, then save this one; "
-            + "the balls stay on the sheet.");
+            "bookFull", BookRefusals.Full(SavedPosition.MostOfOne));
     }
 
     private void KeepVersion(SavedPosition row) => database.PositionVersions.Add(new PositionVersion
@@ -205,13 +203,13 @@ public sealed class BookStore(BaizeDbContext database, OwnerScope owner, TimePro
         await database.Positions.SingleOrDefaultAsync(row => row.Id == id && row.DeletedAt == null, cancel) ?? throw Unknown();
 
     private static RefusalException Unknown() => RefusalException.Unknown(
-        "unknownPosition", "There is no such saved position; it may have been deleted.");
+        "unknownPosition", BookRefusals.NoPosition);
 
     private async Task<SavedPosition> FindForChangeAsync(Guid id, int version, CancellationToken cancel)
     {
         var row = await FindAsync(id, cancel);
         if (row.OwnerId == Owner.House)
-            throw RefusalException.Conflict("housePosition", "This position belongs to the house: save it under a name of your own.");
+            throw RefusalException.Conflict("housePosition", BookRefusals.OfTheHouse);
         return row.Version == version ? row : throw Stale();
     }
 
@@ -223,10 +221,10 @@ public sealed class BookStore(BaizeDbContext database, OwnerScope owner, TimePro
     }
 
     private Task SaveChangesAsync(SavedPosition row, CancellationToken cancel) =>
-        database.SaveAsync(Stale, $"You already have a position called \"{row.Name}\".", cancel);
+        database.SaveAsync(Stale, BookRefusals.NameTaken(row.Name), cancel);
 
     private static RefusalException Stale() => RefusalException.Conflict(
-        "changedMeanwhile", "This position was saved elsewhere meanwhile. Open it again, or save yours under another name.");
+        "changedMeanwhile", BookRefusals.SavedMeanwhile);
 
     private static List<string>? CleanTags(IReadOnlyList<string>? tags)
     {
@@ -234,8 +232,6 @@ public sealed class BookStore(BaizeDbContext database, OwnerScope owner, TimePro
         var clean = tags.Select(tag => (tag ?? "").Trim().ToLowerInvariant()).Where(tag => tag.Length > 0).Distinct().ToList();
         return clean.Count <= SavedPosition.MostTags && clean.All(tag => NamedText.IsLine(tag, SavedPosition.TagLength))
             ? clean
-            : throw RefusalException.Invalid("tags", "No usable tags", new Fault(
-                "tags", null, "tags",
-                $"A position has up to {SavedPosition.MostTags} tags of up to {SavedPosition.TagLength} characters that can be seen."));
+            : throw RefusalException.Invalid("tags", "tags", BookRefusals.Tags(SavedPosition.MostTags, SavedPosition.TagLength));
     }
 }

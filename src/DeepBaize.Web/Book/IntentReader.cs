@@ -3,6 +3,7 @@ using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Book;
 
@@ -18,12 +19,12 @@ internal static class IntentReader
     public static SavedIntent? Read(PositionContent content, Layout layout)
     {
         if (content.Aim is not { } aim) return content.Pot is { } pot ? ReadPot(pot, layout) : null;
-        if (content.Pot is not null) throw Refuse("aim", "twoAims", "A stroke is for one thing: a pot, a ball to hit or a place to reach.");
+        if (content.Pot is not null) throw Refuse("aim", "twoAims", StrokeRefusals.TwoAims);
         return aim.Kind switch
         {
             "hit" => ReadHit(aim, layout),
             "reach" => ReadReach(aim),
-            _ => throw Refuse("aim.kind", "unknownAim", "A stroke that pots nothing is to hit a ball or to reach a place."),
+            _ => throw Refuse("aim.kind", "unknownAim", StrokeRefusals.UnknownAim),
         };
     }
 
@@ -47,19 +48,19 @@ internal static class IntentReader
 
     private static SavedHit ReadHit(KeptAim aim, Layout layout)
     {
-        if (aim.Ball is not { } ball) throw Refuse("aim.ball", "noBall", "Which ball is to be hit?");
+        if (aim.Ball is not { } ball) throw Refuse("aim.ball", "noBall", StrokeRefusals.NoBall);
         FieldReader.RequireBall(layout, FieldReader.ReadBall(ball, "aim.ball"), "aim.ball");
         return new SavedHit(ball);
     }
 
     private static SavedReach ReadReach(KeptAim aim)
     {
-        if (aim.Place is not { } asked) throw Refuse("aim.place", "noPlace", "Where is the white to stop?");
+        if (aim.Place is not { } asked) throw Refuse("aim.place", "noPlace", StrokeRefusals.NoPlace);
         var place = FieldReader.ReadPlace(asked.X, asked.Y, "aim.place");
         return new SavedReach(
             place.X, place.Y, FieldReader.Within(aim.Within ?? UsualWithin, LeastWithin, MostWithin, "aim.within"));
     }
 
-    private static RefusalException Refuse(string field, string reason, string sentence) =>
-        RefusalException.Invalid("aim", "What is it for?", new Fault(field, null, reason, sentence));
+    private static RefusalException Refuse(string field, string reason, Refused words) =>
+        RefusalException.Invalid("aim", field, words, reason);
 }

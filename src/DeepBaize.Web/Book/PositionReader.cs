@@ -7,6 +7,8 @@ using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Book;
 
@@ -78,16 +80,15 @@ internal static class PositionReader
     /// <summary>The profile of an id; one that is no longer known is opened on the club table.</summary>
     public static ProfileName ToProfile(string id)
     {
-        var profile = HouseProfiles.Find(id) ?? HouseProfiles.Club;
-        return new ProfileName(profile.Id, profile.Name);
+        var profile = ProfileWords.Find(id) ?? HouseProfiles.Club;
+        return new ProfileName(profile.Id, ProfileWords.Name(profile));
     }
 
     private static LayoutMode ReadMode(string? mode) => mode switch
     {
         null or "free" => LayoutMode.Free,
         "frame" => LayoutMode.Frame,
-        _ => throw RefusalException.Invalid(
-            "mode", "Unknown mode", new Fault("mode", null, "mode", "A position is saved as free or as frame.")),
+        _ => throw RefusalException.Invalid("mode", "mode", BookRefusals.Mode),
     };
 
     private static SavedStroke? ToSaved(Strike? strike, StrokeInput? stroke) =>

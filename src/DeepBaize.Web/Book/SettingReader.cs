@@ -3,6 +3,7 @@ using DeepBaize.Data.Positions;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shelf;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Book;
 
@@ -42,11 +43,7 @@ internal static class SettingReader
         }
         catch (JsonException bad)
         {
-            throw RefusalException.Invalid(
-                "setting", "A setting that cannot be",
-                new Fault(
-                    "setting", null, "setting",
-                    $"Table, cue or player of the setting are not as they must be: see {bad.Path?.TrimStart('$', '.')}."));
+            throw RefusalException.Invalid("setting", "setting", BookRefusals.Setting(bad.Path?.TrimStart('$', '.')));
         }
     }
 }

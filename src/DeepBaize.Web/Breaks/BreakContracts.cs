@@ -1,4 +1,3 @@
-using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Rules;
 using DeepBaize.Table;
@@ -195,7 +194,7 @@ public sealed record StepQuestion(
 /// <param name="Balls">The balls for the next stroke, colours put back; a white in hand stands in the D.</param>
 /// <param name="State">The state of play then.</param>
 public sealed record StepAnswer(
-    string Words, int Points, int Penalty, bool StaysAtTable, bool IsOver, [Codes(typeof(LineUpFailure))] string? Fails,
+    string Words, int Points, int Penalty, bool StaysAtTable, bool IsOver, [Codes("missed", "foul", "cushion")] string? Fails,
     IReadOnlyList<BallPlace> Balls, StateInput State);
 
 /// <summary>Visits to play out from a plan's first stroke.</summary>

@@ -20,6 +20,10 @@ internal static class BreakFinder
 {
     private const int Samples = 400;
 
+    /// <summary>Rows of a chance that a plan tells as well.</summary>
+    private static readonly string[] OfTheLeave =
+        [Shared.Code(RowKind.RunsPast), Shared.Code(RowKind.FallsShort), Shared.Code(RowKind.InOff)];
+
     /// <summary>Plans a break and streams each better answer.</summary>
     public static IAsyncEnumerable<SseItem<object>> Stream(BreakScene scene, CallerPool pool, CancellationToken cancel) =>
         PoolStream.ReadAsync<BreakAnswer>(
@@ -137,11 +141,11 @@ internal static class BreakFinder
     private static List<RowOutput> Ledger(BreakPlan plan, ChanceResponse? chance, bool isOpponentKnown)
     {
         var rows = new List<RowOutput>();
-        if (chance is not null) rows.AddRange(chance.Rows.Where(row => row.Kind is "past" or "short" or "inOff"));
+        if (chance is not null) rows.AddRange(chance.Rows.Where(row => OfTheLeave.Contains(row.Kind)));
         if (plan.Closed.After > 0)
-            rows.Add(RowWriter.Row("pack", BreakWords.Pack(plan.Closed), null, plan.Closed.After >= plan.Closed.Before));
+            rows.Add(RowWriter.Row(RowKind.Pack, BreakWords.Pack(plan.Closed), null, plan.Closed.After >= plan.Closed.Before));
         if (plan.MissLeaves is { } leaves)
-            rows.Add(RowWriter.Row("miss", BreakWords.Miss(leaves, isOpponentKnown), null, leaves > 0.75));
+            rows.Add(RowWriter.Row(RowKind.Miss, BreakWords.Miss(leaves, isOpponentKnown), null, leaves > 0.75));
         return rows;
     }
 

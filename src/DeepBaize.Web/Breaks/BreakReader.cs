@@ -11,6 +11,7 @@ using DeepBaize.Web.Chances;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Breaks;
 
@@ -57,16 +58,14 @@ internal static class BreakReader
         {
             null or "score" => BreakGoal.Score,
             "secure" => BreakGoal.Secure,
-            _ => throw RefusalException.Invalid(
-                "goal", "No such goal", new Fault("wishes.goal", null, "goal", "A visit is to score or to secure the frame.")),
+            _ => throw RefusalException.Invalid("goal", "wishes.goal", QuestionRefusals.Goal),
         };
         SideOfStraight? approach = input.Approach switch
         {
             null => null,
             "high" => SideOfStraight.High,
             "low" => SideOfStraight.Low,
-            _ => throw RefusalException.Invalid(
-                "approach", "No such side", new Fault("wishes.approach", null, "approach", "Colours are come to high or low.")),
+            _ => throw RefusalException.Invalid("approach", "wishes.approach", QuestionRefusals.Approach),
         };
         // Who leads by more than is left has nothing to secure: then points count.
         if (goal == BreakGoal.Secure && FrameArithmetic.PointsToSecure(frame) == 0) goal = BreakGoal.Score;
@@ -82,9 +81,7 @@ internal static class BreakReader
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(balls), table.Outline, table.Conditions.Gauge);
         var known = StateReader.ReadFor(state, [.. layout.Balls.Select(placed => placed.Ball)]);
         var frame = FrameState.Of(layout, known)
-            ?? throw RefusalException.Impossible(
-                "nothingUp", "No ball is up",
-                new Fault("balls", null, "nothingUp", "Only the white is on the table: lay the balls first."));
+            ?? throw RefusalException.Impossible("nothingUp", "balls", BallRefusals.NothingUp);
         return (profile, table, layout, frame);
     }
 }

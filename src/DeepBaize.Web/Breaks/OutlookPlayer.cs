@@ -9,6 +9,7 @@ using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Breaks;
 
@@ -30,8 +31,7 @@ internal static class OutlookPlayer
     {
         var scene = BreakReader.Read(question.Question);
         if (scene.Frame.White is null)
-            throw RefusalException.Impossible(
-                "inHand", "The white is in hand", new Fault("balls", "cue", "inHand", "Put the white in the D first."));
+            throw RefusalException.Impossible("inHand", "balls", BallRefusals.WhiteInHand, ball: "cue");
         var pot = FieldReader.ReadPot(question.Pot);
         FieldReader.RequireBall(scene.Layout, pot.Ball, "pot.ball");
         var input = new StrikeInput(

@@ -7,6 +7,7 @@ using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Chances;
 
@@ -24,8 +25,7 @@ internal static class ChanceFinder
     public static CompareResponse Compare(CompareQuestion question, CancellationToken cancel)
     {
         if (question.Plans.Count is < 2 or > MostPlans)
-            throw RefusalException.Invalid(
-                "plans", "How many?", new Fault("plans", null, "plans", $"Between 2 and {MostPlans} strokes are laid side by side."));
+            throw RefusalException.Invalid("plans", "plans", QuestionRefusals.HowManyStrokes(MostPlans));
         var scenes = question.Plans.Select(ChanceReader.Read).ToList();
         var answers = scenes.ConvertAll(scene => Find(scene, cancel));
         var plans = answers.ConvertAll(ToPlan);

@@ -10,6 +10,7 @@ using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Chances;
 
@@ -93,18 +94,14 @@ internal static class ChanceReader
         var (near, far) = (FieldReader.Within(wish.LeastMetres, 0, 4, "goal.wishes.leastMetres"),
             FieldReader.Within(wish.MostMetres, 0, 4, "goal.wishes.mostMetres"));
         if (least > most || near > far)
-            throw RefusalException.Invalid(
-                "goal", "A range the wrong way round",
-                new Fault("goal.wishes", wish.Ball, "range", "The least cut and distance are not greater than the greatest."));
+            throw RefusalException.Invalid("goal", "goal.wishes", QuestionRefusals.Backwards, reason: "range", ball: wish.Ball);
         return new ZoneWish(pot, least, most, near, far, wish.Side switch
         {
             null => null,
             "high" => SideOfStraight.High,
             "straight" => SideOfStraight.Straight,
             "low" => SideOfStraight.Low,
-            _ => throw RefusalException.Invalid(
-                "goal", "Unknown side",
-            new Fault("goal.wishes.side", wish.Ball, "unknownSide", "The white is wanted high, straight or low.")),
+            _ => throw RefusalException.Invalid("goal", "goal.wishes.side", QuestionRefusals.Side, reason: "unknownSide", ball: wish.Ball),
         });
     }
 
@@ -115,8 +112,6 @@ internal static class ChanceReader
         null or "unmeasured" => TableDoubt.Unmeasured,
         "measured" => TableDoubt.Measured,
         "none" => TableDoubt.None,
-        _ => throw RefusalException.Invalid(
-            "doubt", "Unknown doubt",
-        new Fault("doubt", null, "unknownDoubt", "A table is unmeasured, measured, or taken as it stands: none.")),
+        _ => throw RefusalException.Invalid("doubt", "doubt", QuestionRefusals.Doubt, reason: "unknownDoubt"),
     };
 }

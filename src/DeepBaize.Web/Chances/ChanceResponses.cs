@@ -3,18 +3,18 @@ using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
 using DeepBaize.Table;
 using DeepBaize.Web.Mapping;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Chances;
 
 /// <summary>A row that a coach can read aloud.</summary>
-/// <param name="Kind">pot, zone, next, past, short, inOff, contacts, cueing, source or miscue.</param>
+/// <param name="Kind">Its kind.</param>
 /// <param name="Label">What it is about.</param>
 /// <param name="Words">What it says.</param>
 /// <param name="Chance">The chance in it, if there is one.</param>
 /// <param name="IsWarning">True for what a player should mind.</param>
 public sealed record RowOutput(
-    [Codes("pot", "zone", "next", "past", "short", "inOff", "contacts", "cueing", "miscue", "source", "pack", "miss")] string Kind,
-    string Label, string Words, ChanceOutput? Chance, bool IsWarning);
+    [Codes(typeof(RowKind))] string Kind, string Label, string Words, ChanceOutput? Chance, bool IsWarning);
 
 /// <summary>Where the white may stop.</summary>
 /// <param name="Half">Places of the densest half of the strokes.</param>

@@ -16,23 +16,23 @@ internal static class RowWriter
         SampleSummary summary, bool hasZone, LeaveReading past, LeaveReading falls, LeaveReading meant, CueingAnswer cueing,
         CueingOutput cued)
     {
-        var rows = new List<RowOutput> { Row("pot", RowWords.Pot(summary), summary.Pot) };
-        if (hasZone) rows.Add(Row("zone", RowWords.Zone(summary), summary.Zone));
-        rows.Add(Row("next", RowWords.Next(summary, meant), summary.Next));
-        rows.Add(Row("past", RowWords.Leave(past), null, !past.On.Any()));
-        rows.Add(Row("short", RowWords.Leave(falls), null, !falls.On.Any()));
-        if (summary.InOff.Share > WorthSaying) rows.Add(Row("inOff", RowWords.InOff(summary), summary.InOff, true));
+        var rows = new List<RowOutput> { Row(RowKind.Pot, RowWords.Pot(summary), summary.Pot) };
+        if (hasZone) rows.Add(Row(RowKind.Zone, RowWords.Zone(summary), summary.Zone));
+        rows.Add(Row(RowKind.Next, RowWords.Next(summary, meant), summary.Next));
+        rows.Add(Row(RowKind.RunsPast, RowWords.Leave(past), null, !past.On.Any()));
+        rows.Add(Row(RowKind.FallsShort, RowWords.Leave(falls), null, !falls.On.Any()));
+        if (summary.InOff.Share > WorthSaying) rows.Add(Row(RowKind.InOff, RowWords.InOff(summary), summary.InOff, true));
         var contacts = summary.Contacts.Where(contact => contact.Chance.Share > Often).Take(2).ToList();
-        if (contacts.Count > 0) rows.Add(Row("contacts", RowWords.Contacts(contacts)));
+        if (contacts.Count > 0) rows.Add(Row(RowKind.Contacts, RowWords.Contacts(contacts)));
         rows.Add(Row(
-            "cueing", string.Join(" ", cued.Cautions.Prepend(cued.Words)), null,
+            RowKind.Cueing, string.Join(" ", cued.Cautions.Prepend(cued.Words)), null,
             cueing.NeedsRest || !cueing.IsPossible || cueing.IsRaised));
-        if (summary.Miscue.Share > WorthSaying) rows.Add(Row("miscue", RowWords.Miscue(summary.Miscue), summary.Miscue, true));
-        rows.Add(Row("source", RowWords.Source(summary.Source), null, summary.Source == ScatterSource.Table));
+        if (summary.Miscue.Share > WorthSaying) rows.Add(Row(RowKind.Miscue, RowWords.Miscue(summary.Miscue), summary.Miscue, true));
+        rows.Add(Row(RowKind.Source, RowWords.Source(summary.Source), null, summary.Source == ScatterSource.Table));
         return rows;
     }
 
     /// <summary>A row with its label.</summary>
-    public static RowOutput Row(string kind, string words, Chance? chance = null, bool isWarning = false) =>
-        new(kind, RowWords.Label(kind), words, chance is { } told ? Shared.ToChance(told) : null, isWarning);
+    public static RowOutput Row(RowKind kind, string words, Chance? chance = null, bool isWarning = false) =>
+        new(Shared.Code(kind), RowWords.Label(kind), words, chance is { } told ? Shared.ToChance(told) : null, isWarning);
 }

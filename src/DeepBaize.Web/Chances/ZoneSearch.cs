@@ -5,6 +5,7 @@ using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Chances;
 
@@ -22,9 +23,7 @@ internal static class ZoneSearch
             ? After(placed, table.Conditions.Gauge, FieldReader.ReadBall(potted, "potted"))
             : [.. placed.Where(ball => ball.Ball != BallId.Cue)];
         var asked = ChanceReader.ReadWishes(question.Goal, table, balls, player)
-            ?? throw RefusalException.Invalid(
-                "goal", "No next ball",
-                new Fault("goal.wishes", null, "wishes", "Which ball is next? Name at least one pot that must be on."));
+            ?? throw RefusalException.Invalid("goal", "goal.wishes", QuestionRefusals.NoNextBall, reason: "wishes");
         var zone = ZoneFinder.Find(asked, cancel);
         var heading = question.HeadingDeg * Math.PI / 180;
         var reasons = question.At is { } at
@@ -39,9 +38,7 @@ internal static class ZoneSearch
     private static IReadOnlyList<PlacedBall> After(List<PlacedBall> placed, BallGauge gauge, BallId potted)
     {
         if (!placed.Exists(ball => ball.Ball == potted))
-            throw RefusalException.Impossible(
-                "ballNotThere", "The ball is not there",
-                new Fault("potted", Names.Text(potted), "ballNotThere", $"The {Names.Spoken(potted)} is not on the table."));
+            throw RefusalException.Impossible("ballNotThere", "potted", BallRefusals.NotThere(potted), ball: Names.Text(potted));
         return NextLeave.Of(placed, gauge, potted, null).Balls;
     }
 

@@ -6,6 +6,7 @@ using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Book;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Exchange;
 
@@ -23,7 +24,7 @@ internal static class CsvPosition
     private static readonly CsvConfiguration Configuration = new(CultureInfo.InvariantCulture)
     {
         NewLine = "\n",
-        BadDataFound = bad => throw FileFault.At(bad.Context.Parser?.RawRow ?? 0, "", "A quotation mark is wrong here."),
+        BadDataFound = bad => throw FileFault.At(bad.Context.Parser?.RawRow ?? 0, "", FileRefusals.Quotation),
         MissingFieldFound = null,
     };
 

@@ -4,6 +4,7 @@ using CsvHelper.Configuration;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Exchange;
 
@@ -40,30 +41,30 @@ internal sealed class CsvRecords
     {
         using var csv = new CsvParser(new StringReader(text), configuration);
         if (!csv.Read() || !csv.Record!.SequenceEqual(columns))
-            throw FileFault.At(1, "", $"The first line reads {string.Join(',', columns)}.");
+            throw FileFault.At(1, "", FileRefusals.FirstLine(columns));
         var records = new CsvRecords();
         var version = false;
         while (csv.Read())
         {
             var line = csv.RawRow;
-            if (line > MostLines) throw FileFault.At(line, "", "A position has fewer lines than that.");
+            if (line > MostLines) throw FileFault.At(line, "", FileRefusals.TooManyLines);
             var cells = csv.Record!;
-            if (cells.Length != columns.Count) throw FileFault.At(line, "", $"{columns.Count} cells belong on a line, not {cells.Length}.");
+            if (cells.Length != columns.Count) throw FileFault.At(line, "", FileRefusals.Cells(columns.Count, cells.Length));
             if (Array.FindIndex(cells, MarkRules.IsFormula) is >= 0 and var formula)
-                throw FileFault.At(line, columns[formula], "this looks like a formula; plain values only.");
+                throw FileFault.At(line, columns[formula], FileRefusals.Formula);
             if (cells[0] == "version") version = records.TakeVersion(line, cells[4]);
-            else if (!version) throw FileFault.At(line, "record", "The version comes first.");
+            else if (!version) throw FileFault.At(line, "record", FileRefusals.VersionFirst);
             else records.Take(line, cells);
         }
 
-        return version ? records : throw FileFault.At(0, "", "The version is missing: the file breaks off.");
+        return version ? records : throw FileFault.At(0, "", FileRefusals.NoVersion);
     }
 
     private bool TakeVersion(int line, string value)
     {
         if (value != CsvPosition.Version.ToString(CultureInfo.InvariantCulture))
-            throw FileFault.At(line, "value", $"The file is of version \"{value}\"; this program reads version {CsvPosition.Version}.");
-        return _lines.TryAdd("version", line) ? true : throw FileFault.At(line, "record", "The version stands twice.");
+            throw FileFault.At(line, "value", FileRefusals.OtherVersion(value, CsvPosition.Version));
+        return _lines.TryAdd("version", line) ? true : throw FileFault.At(line, "record", FileRefusals.VersionTwice);
     }
 
     private void Take(int line, string[] cells)
@@ -96,10 +97,10 @@ internal sealed class CsvRecords
                 _lines[$"state.{name}"] = line;
                 _lines.TryAdd("state", line);
                 State = CsvState.Take(State ?? new StateInput(), name, value)
-                    ?? throw FileFault.At(line, "value", $"\"{name}\" with this value is no state of play.");
+                    ?? throw FileFault.At(line, "value", FileRefusals.NoState(name));
                 break;
             default:
-                throw FileFault.At(line, "record", $"\"{record}\" is no kind of line that is known here.");
+                throw FileFault.At(line, "record", FileRefusals.UnknownLine(record));
         }
     }
 
@@ -117,7 +118,7 @@ internal sealed class CsvRecords
 
     private void ChangeMark(int line, string id, Func<MarkInput, MarkInput> change)
     {
-        if (_marks.Count == 0 || _marks[^1].Id != id) throw FileFault.At(line, "name", $"This line belongs after the mark \"{id}\".");
+        if (_marks.Count == 0 || _marks[^1].Id != id) throw FileFault.At(line, "name", FileRefusals.AfterMark(id));
         _marks[^1] = change(_marks[^1]);
     }
 
@@ -125,5 +126,5 @@ internal sealed class CsvRecords
         double.TryParse(cell, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture,
             out var millimetres) && double.IsFinite(millimetres)
             ? millimetres / 1000
-            : throw FileFault.At(line, column, "a number of millimetres belongs here.");
+            : throw FileFault.At(line, column, FileRefusals.NoMillimetres);
 }

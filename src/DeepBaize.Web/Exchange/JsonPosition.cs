@@ -6,6 +6,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Web.Book;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Exchange;
 
@@ -19,7 +20,7 @@ internal static class JsonPosition
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
     };
 
-    private static readonly JsonFile File = new("position.schema.json", "A position", PositionDocument.CurrentVersion);
+    private static readonly JsonFile File = new("position.schema.json", isPosition: true, PositionDocument.CurrentVersion);
 
     /// <summary>The text of the published schema.</summary>
     public static string SchemaText() => File.SchemaText();
@@ -71,7 +72,8 @@ internal static class JsonPosition
         };
         if (needed.FirstOrDefault(name => !intent.ContainsKey(name)) is { } missing)
             throw RefusalException.Invalid(
-                "file", "A file that cannot be taken", new Fault("intent", null, "missing", $"intent.{missing}: this is missing."));
+                "file", FileRefusals.Title,
+                new Fault("intent", null, "missing", FileRefusals.At(0, $"intent.{missing}", FileRefusals.Missing)));
     }
 
     private static string Text(JsonObject root, string name) => root[name]?.GetValue<string>() ?? "";

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using DeepBaize.Web.Problems;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Keeping;
 
@@ -16,9 +17,7 @@ internal static class NamedText
         var trimmed = name.Trim();
         return trimmed.Length > 0 && IsLine(trimmed, most)
             ? trimmed
-            : throw RefusalException.Invalid(
-                "name", "No usable name",
-                new Fault("name", null, "name", $"A name has 1 to {most} characters that can be seen, on one line."));
+            : throw RefusalException.Invalid("name", "name", BookRefusals.Name(most));
     }
 
     /// <summary>A note of up to so many characters; null stays null.</summary>
@@ -28,9 +27,7 @@ internal static class NamedText
         var trimmed = note?.Trim();
         return trimmed is null || IsLine(trimmed, most)
             ? trimmed
-            : throw RefusalException.Invalid(
-                "note", "No usable note",
-                new Fault("note", null, "note", $"A note has up to {most} characters that can be seen, on one line."));
+            : throw RefusalException.Invalid("note", "note", BookRefusals.Note(most));
     }
 
     /// <summary>The next name that is free: the name itself (when counting from 1), or with a number in brackets.</summary>

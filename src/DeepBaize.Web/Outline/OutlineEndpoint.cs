@@ -117,7 +117,7 @@ public static class OutlineEndpoint
 
     private static MouthOutput Mouth(PocketMouth mouth) => new(
         Names.Text(mouth.Pocket),
-        Names.Spoken(mouth.Pocket),
+        NameWords.Of(mouth.Pocket),
         Point(mouth.ThroatMiddle),
         Point(mouth.DropCentre),
         mouth.DropRadius,

@@ -6,6 +6,7 @@ using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Players;
 
@@ -83,11 +84,7 @@ public static class PlayerEndpoints
         return new PlayerOutput(
             PlayerReader.ToInput(player), black, straight, [.. new[] { 2.0, 4, 6 }.Select(pace => Finish(player, lengths, pace))],
             player.Physique.SuitableCueLength,
-            [
-                $"Black off its spot: {100 * black.Share:0} in 100.",
-                $"Long straight pot: {100 * straight.Share:0} in 100.",
-                $"Cue to suit: about {100 * player.Physique.SuitableCueLength:0} cm.",
-            ]);
+            PlayerWords.Look(black.Share, straight.Share, player.Physique));
     }
 
     private static FinishOutput Finish(PlayerProfile player, RunLengths lengths, double pace)
@@ -96,8 +93,7 @@ public static class PlayerEndpoints
         var spread = player.Errors.Pace.Size * player.Errors.Factors.AtPace(pace) * HalfWithin;
         var half = (lengths.Of(speed * Math.Exp(spread)) - lengths.Of(speed * Math.Exp(-spread))) / 2 * RunLength.Metres;
         var runs = lengths.Of(speed);
-        return new FinishOutput(
-            pace, runs, 1000 * half, $"Pace {pace:0} runs {runs:0.0} lengths; half of the strokes stop within {100 * half:0} cm of that.");
+        return new FinishOutput(pace, runs, 1000 * half, PaceWords.Finish(pace, runs, half));
     }
 
     private static PaceAnswer FindPaces(PaceQuestion question)
@@ -106,10 +102,9 @@ public static class PlayerEndpoints
         FieldReader.Within(question.Trials.Count, 1, 10, "trials");
         foreach (var trial in question.Trials) FieldReader.Within(trial.Lengths.Count, 1, 20, "trials.lengths");
         var scale = new RunLengths(table).Scale(question.Trials.Select(trial => new PaceTrial(trial.Pace, trial.Lengths)), out var problem)
-            ?? throw RefusalException.Invalid("paces", "Strokes that make no scale", new Fault("trials", null, "paces", problem!));
+            ?? throw RefusalException.Invalid("paces", FieldRefusals.Strokes, new Fault("trials", null, "paces", PaceWords.Say(problem!)));
         return new PaceAnswer(
             [.. scale.Marks.Select(mark => new PaceInput(mark.Pace, mark.WhiteSpeed, mark.Scatter))],
-            string.Join(" ", scale.Marks.Select(mark => $"{EventWords.Capital(StrokeWords.PaceInWords(mark.Pace))}: "
-                + $"{mark.WhiteSpeed:0.00} m/s, give or take {100 * mark.Scatter:0} in 100.")));
+            PaceWords.Measured(scale));
     }
 }

@@ -4,6 +4,7 @@ using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Pots;
 
@@ -19,9 +20,7 @@ internal static class CannonSearch
         var second = FieldReader.ReadBall(question.Second, "second");
         FieldReader.RequireBall(scene.Layout, second, "second");
         if (second == scene.Pot.Ball)
-            throw RefusalException.Invalid(
-                "cannon", "The same ball",
-                new Fault("second", question.Second, "sameBall", "The second ball is another than the one that is potted."));
+            throw RefusalException.Invalid("cannon", "second", BallRefusals.SameBall, reason: "sameBall", ball: question.Second);
         var (layout, pot, table) = (scene.Layout, scene.Pot, scene.Table);
         var fraction = FieldReader.Within(question.Fraction, 0, 1, "fraction");
         var most = (int)FieldReader.Within(question.Most, 1, 20, "most");

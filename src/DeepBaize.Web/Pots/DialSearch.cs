@@ -3,6 +3,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Pots;
 
@@ -40,8 +41,7 @@ internal static class DialSearch
         var within = FieldReader.Within(question.Within, 0.001, 2, "within");
         var window = PaceWindow.Between(
             [.. question.Tries.Select(made => new DialTry(made.Value, made.Miss)).OrderBy(made => made.Value)], within)
-            ?? throw RefusalException.Impossible("notBracketed", "Not in between yet", new Fault(
-                "tries", null, "notBracketed", "All tries fell on one side: play one that runs past and one that falls short first."));
+            ?? throw RefusalException.Impossible("notBracketed", "tries", QuestionRefusals.NotBetween);
         return new DialWindowOutput(
             window.Best, window.Least, window.Most, WhiteWords.Between(window));
     }

@@ -51,7 +51,7 @@ public static class PotPlayer
         return new PotOutput(
             Names.Text(pot.Ball),
             Names.Text(pot.Pocket),
-            Names.Spoken(pot.Pocket),
+            NameWords.Of(pot.Pocket),
             Shared.Code(pot.Part),
             solution is not null,
             solution is { IsPartial: true },
@@ -69,5 +69,5 @@ public static class PotPlayer
 
     private static string Sentence(NoPot refusal, PotSolution? solution, Pot pot, double diameter) => solution is null
         ? PotWords.Why(refusal, pot, diameter)
-        : $"Only a part of the pocket is open, {1000 * (solution.Window?.WidthAtPocket ?? 0):0} mm. {PotWords.Why(refusal, pot, diameter)}";
+        : PotWords.OnlyPart(solution, refusal, pot, diameter);
 }

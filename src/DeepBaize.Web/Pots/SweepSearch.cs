@@ -3,6 +3,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Pots;
 
@@ -21,8 +22,7 @@ internal static class SweepSearch
         {
             "pace" => true,
             "height" => false,
-            _ => throw RefusalException.Invalid(
-                "sweep", "Unknown dial", new Fault("dial", null, "unknownDial", "The dial to sweep is height or pace.")),
+            _ => throw RefusalException.Invalid("sweep", "dial", QuestionRefusals.Dial, reason: "unknownDial"),
         };
         var (least, most) = isPace
             ? (Pace.Softest, StrokeWords.HardestPace(scene.Given.Offset, scene.Table.Conditions)) : SafeHeights(scene.Given.Side);

@@ -4,6 +4,7 @@ using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Pots;
 
@@ -33,7 +34,8 @@ internal static class TableReader
         if (input is null) return RedsByRegion.Usual;
         var regions = input.Select(region => new Region(region.Name, region.From, region.To, region.ForTheBlue)).ToList();
         return RedsByRegion.Flaw(regions) is { } flaw
-            ? throw RefusalException.Invalid("regions", "Regions cannot be used", new Fault("regions", null, "regions", flaw))
+            ? throw RefusalException.Invalid(
+                "regions", SheetRefusals.Regions, new Fault("regions", null, "regions", RegionWords.Say(flaw)))
             : regions;
     }
 
@@ -42,8 +44,9 @@ internal static class TableReader
         problem.OnPots, TableWords.Problem(problem));
 
     internal static RegionOutput ToRegion(RegionCount count) => new(
-        count.Region.Name, count.Region.From, count.Region.To, count.Region.ForTheBlue, [.. count.Reds.Select(Names.Text)]);
+        RegionWords.Name(count.Region), count.Region.From, count.Region.To, count.Region.ForTheBlue, [.. count.Reds.Select(Names.Text)]);
 
     private static RedChoiceOutput ToChoice(RedChoice choice, bool balance) => new(
-        Names.Text(choice.Red), choice.Region?.Name, choice.Left, choice.SpendsSmallGroup, TableWords.Choice(choice, balance));
+        Names.Text(choice.Red), choice.Region is { } region ? RegionWords.Name(region) : null,
+        choice.Left, choice.SpendsSmallGroup, TableWords.Choice(choice, balance));
 }

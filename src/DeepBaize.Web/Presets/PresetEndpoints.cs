@@ -6,6 +6,8 @@ using DeepBaize.Table.Presets;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Presets;
 
@@ -50,11 +52,11 @@ public static class PresetEndpoints
 
     private static IReadOnlyList<PresetOutput> List() => [.. PresetBook.All.Select(preset => new PresetOutput(
         preset.Id,
-        preset.Name,
-        preset.About,
+        PresetWords.Name(preset),
+        PresetWords.About(preset),
         [.. preset.Parameters.Select(parameter => new ParameterOutput(
             parameter.Id,
-            parameter.Name,
+            PresetWords.Name(preset, parameter),
             JsonNamingPolicy.CamelCase.ConvertName(parameter.Kind.ToString()),
             parameter.Least,
             parameter.Most,
@@ -63,12 +65,12 @@ public static class PresetEndpoints
 
     private static PositionContent Lay(string id, PresetRequest request)
     {
-        var preset = PresetBook.Find(id) ?? throw RefusalException.Unknown("unknownPreset", "There is no such preset.");
+        var preset = PresetBook.Find(id) ?? throw RefusalException.Unknown("unknownPreset", SheetRefusals.NoPreset);
         var (profile, table) = FieldReader.ReadTable(request.Profile, request.Coefficients);
-        var values = PresetValues.Read(preset, request.Values ?? new Dictionary<string, double>(), out var problems)
+        var values = PresetValues.Read(preset, request.Values ?? new Dictionary<string, double>(), out var wrong)
             ?? throw RefusalException.Invalid(
-                "values", "Not a value",
-                [.. problems.Select(problem => new Fault($"values.{problem.Parameter}", null, "value", problem.Sentence))]);
+                "values", SheetRefusals.PresetValue,
+                [.. wrong.Select(id => new Fault($"values.{id}", null, "value", PresetWords.Flaw(preset, id)))]);
         var laid = preset.Lay(values, table.Conditions.Gauge);
         return ToContent(request.Mirrored ? laid.Mirrored() : laid, profile, table);
     }

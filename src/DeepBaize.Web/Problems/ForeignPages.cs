@@ -1,3 +1,5 @@
+using DeepBaize.Words.Refusals;
+
 namespace DeepBaize.Web.Problems;
 
 /// <summary>
@@ -15,7 +17,7 @@ internal static class ForeignPages
         var request = context.Request;
         var isReading = HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method) || HttpMethods.IsOptions(request.Method);
         if (!isReading && IsForeign(request))
-            throw RefusalException.Forbidden("foreignPage", "Only Deep Baize's own pages may ask for this.");
+            throw RefusalException.Forbidden("foreignPage", RequestRefusals.ForeignPage);
         await next(context);
     });
 

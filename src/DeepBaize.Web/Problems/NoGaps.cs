@@ -10,8 +10,8 @@ namespace DeepBaize.Web.Problems;
 /// </summary>
 internal static class NoGaps
 {
-    /// <summary>What a refused entry is said to be.</summary>
-    public const string Sentence = "a list with an entry that is null";
+    /// <summary>Marks what this refuses among all that is wrong with JSON.</summary>
+    public const string Mark = "gap";
 
     /// <summary>Lets a type look at its lists once it is read.</summary>
     public static void Refuse(JsonTypeInfo type)
@@ -29,6 +29,6 @@ internal static class NoGaps
     private static void Require(JsonPropertyInfo list, object made)
     {
         if (list.Get!(made) is IEnumerable entries && entries.Cast<object?>().Any(entry => entry is null))
-            throw new JsonException($"{Sentence}: {list.Name}");
+            throw new JsonException($"{Mark}: {list.Name}");
     }
 }

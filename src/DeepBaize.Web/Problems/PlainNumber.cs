@@ -15,13 +15,13 @@ internal sealed class PlainNumber : JsonConverter<double>
     /// <summary>Largest size of a number in a request; nothing that is asked for comes near it.</summary>
     private const double Most = 1e9;
 
-    /// <summary>What is wrong with a number that is refused.</summary>
-    public const string Sentence = "no finite number that can be used";
+    /// <summary>Marks what this refuses among all that is wrong with JSON.</summary>
+    public const string Mark = "number";
 
     public override double Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>
         reader.TokenType == JsonTokenType.Number && reader.TryGetDouble(out var number) && Math.Abs(number) <= Most
             ? number
-            : throw new JsonException(Sentence);
+            : throw new JsonException(Mark);
 
     public override void Write(Utf8JsonWriter writer, double value, JsonSerializerOptions options) => writer.WriteNumberValue(value);
 

@@ -1,3 +1,5 @@
+using DeepBaize.Words.Refusals;
+
 namespace DeepBaize.Web.Problems;
 
 /// <summary>Gives a code and a sentence to refusals that the framework makes by itself.</summary>
@@ -9,11 +11,11 @@ internal static class PlainStatus
         if (problem.Detail is not null) return;
         var (code, sentence) = problem.Status switch
         {
-            StatusCodes.Status404NotFound => ("unknownAddress", "There is nothing at this address."),
-            StatusCodes.Status405MethodNotAllowed => ("unknownMethod", "This address does not do that."),
-            StatusCodes.Status413PayloadTooLarge => ("bodyTooLarge", "The request is larger than 1 MB."),
-            StatusCodes.Status415UnsupportedMediaType => ("notJson", "This address reads JSON only."),
-            _ => ("refused", "The request could not be carried out."),
+            StatusCodes.Status404NotFound => ("unknownAddress", RequestRefusals.NoAddress),
+            StatusCodes.Status405MethodNotAllowed => ("unknownMethod", RequestRefusals.NoMethod),
+            StatusCodes.Status413PayloadTooLarge => ("bodyTooLarge", RequestRefusals.TooLarge),
+            StatusCodes.Status415UnsupportedMediaType => ("notJson", RequestRefusals.NotJson),
+            _ => ("refused", RequestRefusals.Other),
         };
         problem.Type = $"urn:deep-baize:{code}";
         problem.Detail = sentence;

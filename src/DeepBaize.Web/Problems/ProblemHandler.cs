@@ -4,6 +4,7 @@ using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Physics.Work;
 using DeepBaize.Web.Mapping;
+using DeepBaize.Words.Refusals;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
@@ -41,27 +42,22 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         // What happens on one of several threads comes wrapped.
         AggregateException several when several.Flatten().InnerExceptions is [var first, ..] => Describe(first),
         RefusalException refusal => Problem(refusal.Status, refusal.Code, refusal.Title, refusal.Message, refusal.Faults),
-        BadHttpRequestException bad when bad.InnerException is JsonException json =>
-            Problem(bad.StatusCode, "badJson", "Not understood", JsonSentence(json)),
+        BadHttpRequestException bad when bad.InnerException is JsonException json => Problem(bad.StatusCode, "badJson", Say(json)),
         BadHttpRequestException { StatusCode: not StatusCodes.Status400BadRequest } bad => new ProblemDetails { Status = bad.StatusCode },
-        BadHttpRequestException bad =>
-            Problem(bad.StatusCode, "badRequest", "Not understood", "The request could not be read."),
+        BadHttpRequestException bad => Problem(bad.StatusCode, "badRequest", RequestRefusals.Unreadable),
         EventBudgetException budget => OutOfBudget(budget),
-        WorkBudgetException work => Problem(StatusCodes.Status422UnprocessableEntity, "workBudget", "Too much happens", work.Message),
-        ImpactBudgetException impact =>
-            Problem(StatusCodes.Status422UnprocessableEntity, "impactBudget", "Too much happens", impact.Message),
-        _ when IsDatabaseAway(exception) => Problem(
-            StatusCodes.Status503ServiceUnavailable,
-            "databaseAway",
-            "Saved positions are away",
-            "The database does not answer just now. Shots are still predicted; try saving again in a moment."),
-        _ => Problem(
-            StatusCodes.Status500InternalServerError, "unexpected", "Something went wrong", "That did not work; nothing was changed."),
+        WorkBudgetException work =>
+            Problem(StatusCodes.Status422UnprocessableEntity, "workBudget", RequestRefusals.TooMuchHappens(work.Most)),
+        ImpactBudgetException => Problem(StatusCodes.Status422UnprocessableEntity, "impactBudget", RequestRefusals.EndlessImpact),
+        _ when IsDatabaseAway(exception) =>
+            Problem(StatusCodes.Status503ServiceUnavailable, "databaseAway", RequestRefusals.DatabaseAway),
+        _ => Problem(StatusCodes.Status500InternalServerError, "unexpected", RequestRefusals.Unexpected),
     };
 
     private static ProblemDetails OutOfBudget(EventBudgetException budget)
     {
-        var problem = Problem(StatusCodes.Status422UnprocessableEntity, "eventBudget", "Too much happens", budget.Message);
+        var words = RequestRefusals.EndlessStroke(TableSimulation.EventBudget, budget.Time);
+        var problem = Problem(StatusCodes.Status422UnprocessableEntity, "eventBudget", words);
         problem.Extensions["state"] = new
         {
             time = budget.Time,
@@ -70,23 +66,23 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         return problem;
     }
 
-    private static ProblemDetails Problem(int status, string code, string title, string detail, IReadOnlyList<Fault>? faults = null)
+    private static ProblemDetails Problem(int status, string code, Refused words) => Problem(status, code, words.Title, words.Sentence, []);
+
+    private static ProblemDetails Problem(int status, string code, string title, string detail, IReadOnlyList<Fault> faults)
     {
         var problem = new ProblemDetails { Status = status, Type = $"urn:deep-baize:{code}", Title = title, Detail = detail };
         problem.Extensions["code"] = code;
-        if (faults is { Count: > 0 }) problem.Extensions["errors"] = faults;
+        if (faults.Count > 0) problem.Extensions["errors"] = faults;
         return problem;
     }
 
-    private static string JsonSentence(JsonException json)
+    private static Refused Say(JsonException json)
     {
-        if (json.Message.StartsWith(NoGaps.Sentence, StringComparison.Ordinal))
-            return $"The request is not the JSON that is expected here: it has {NoGaps.Sentence}.";
+        if (json.Message.StartsWith(NoGaps.Mark, StringComparison.Ordinal)) return RequestRefusals.Gap;
         var field = json.Path?.TrimStart('$', '.');
-        if (string.IsNullOrEmpty(field)) return "The request is not the JSON that is expected here.";
-        return json.Message.StartsWith(PlainNumber.Sentence, StringComparison.Ordinal)
-            ? $"The request is not the JSON that is expected here: {field} is {PlainNumber.Sentence}."
-            : $"The request is not the JSON that is expected here: see {field}.";
+        return !string.IsNullOrEmpty(field) && json.Message.StartsWith(PlainNumber.Mark, StringComparison.Ordinal)
+            ? RequestRefusals.BadNumber(field)
+            : RequestRefusals.BadJson(field);
     }
 
     /// <summary>True when an exception says that the database does not answer.</summary>

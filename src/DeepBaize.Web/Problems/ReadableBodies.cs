@@ -1,3 +1,4 @@
+using DeepBaize.Words.Refusals;
 using Microsoft.Net.Http.Headers;
 
 namespace DeepBaize.Web.Problems;
@@ -11,9 +12,7 @@ internal static class ReadableBodies
     public static void UseReadableBodies(this WebApplication app) => app.Use((context, next) =>
     {
         if (MediaTypeHeaderValue.TryParse(context.Request.ContentType, out var type) && !IsUtf8(type.Charset.ToString()))
-            throw new RefusalException(
-                StatusCodes.Status415UnsupportedMediaType, "notUtf8", "Not understood",
-                [new Fault("", null, "notUtf8", "The request is not in UTF-8.")]);
+            throw new RefusalException(StatusCodes.Status415UnsupportedMediaType, "notUtf8", "", RequestRefusals.NotUtf8);
         return next(context);
     });
 

@@ -1,3 +1,5 @@
+using DeepBaize.Words.Refusals;
+
 namespace DeepBaize.Web.Problems;
 
 /// <summary>One thing wrong with a request.</summary>
@@ -14,6 +16,18 @@ public sealed record Fault(string Field, string? Ball, string Reason, string Sen
 public sealed class RefusalException(int status, string code, string title, IReadOnlyList<Fault> faults)
     : Exception(faults.Count > 0 ? faults[0].Sentence : title)
 {
+    /// <summary>A refusal for one thing.</summary>
+    /// <param name="status">HTTP status, 4xx.</param>
+    /// <param name="code">Stable code.</param>
+    /// <param name="field">The field that is wrong; empty for the whole.</param>
+    /// <param name="words">What is said.</param>
+    /// <param name="reason">A stable word for the reason; the code where there is none of its own.</param>
+    /// <param name="ball">The ball concerned, where there is one.</param>
+    public RefusalException(int status, string code, string field, Refused words, string? reason = null, string? ball = null)
+        : this(status, code, words.Title, [new Fault(field, ball, reason ?? code, words.Sentence)])
+    {
+    }
+
     /// <summary>HTTP status, 4xx.</summary>
     public int Status { get; } = status;
 
@@ -32,15 +46,20 @@ public sealed class RefusalException(int status, string code, string title, IRea
     /// <summary>A request for which there is no room just now: 429 with a time to come again.</summary>
     /// <param name="seconds">Seconds to wait.</param>
     public static RefusalException Busy(int seconds) =>
-        new(StatusCodes.Status429TooManyRequests, "busy", "Too much at once",
-            [new Fault("", null, "busy", $"Too much is being worked out just now; try again in {seconds} seconds.")])
-        {
-            RetryAfterSeconds = seconds,
-        };
+        new(StatusCodes.Status429TooManyRequests, "busy", "", RequestRefusals.Busy(seconds)) { RetryAfterSeconds = seconds };
 
     /// <summary>A request whose values are wrong: 400.</summary>
     public static RefusalException Invalid(string code, string title, params IReadOnlyList<Fault> faults) =>
         new(StatusCodes.Status400BadRequest, code, title, faults);
+
+    /// <summary>A request of which one value is wrong: 400.</summary>
+    /// <param name="code">Stable code.</param>
+    /// <param name="field">The field that is wrong.</param>
+    /// <param name="words">What is said.</param>
+    /// <param name="reason">A stable word for the reason; the code where there is none of its own.</param>
+    /// <param name="ball">The ball concerned, where there is one.</param>
+    public static RefusalException Invalid(string code, string field, Refused words, string? reason = null, string? ball = null) =>
+        new(StatusCodes.Status400BadRequest, code, field, words, reason, ball);
 
     /// <summary>A request that may not be made from where it comes: 403.</summary>
     public static RefusalException Forbidden(string code, string sentence) =>
@@ -55,6 +74,10 @@ public sealed class RefusalException(int status, string code, string title, IRea
         new(StatusCodes.Status409Conflict, code, sentence, []);
 
     /// <summary>A request that is well formed but cannot be carried out: 422.</summary>
-    public static RefusalException Impossible(string code, string title, params IReadOnlyList<Fault> faults) =>
-        new(StatusCodes.Status422UnprocessableEntity, code, title, faults);
+    /// <param name="code">Stable code.</param>
+    /// <param name="field">The field that it is about.</param>
+    /// <param name="words">What is said.</param>
+    /// <param name="ball">The ball concerned, where there is one.</param>
+    public static RefusalException Impossible(string code, string field, Refused words, string? ball = null) =>
+        new(StatusCodes.Status422UnprocessableEntity, code, field, words, null, ball);
 }

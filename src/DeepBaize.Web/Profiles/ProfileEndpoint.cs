@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Profiles;
+using DeepBaize.Words;
 
 namespace DeepBaize.Web.Profiles;
 
@@ -34,15 +35,15 @@ public static class ProfileEndpoint
 
     private static ProfileOutput Describe(ConditionProfile profile) => new(
         profile.Id,
-        profile.Name,
-        profile.About,
+        ProfileWords.Name(profile),
+        ProfileWords.About(profile),
         [.. Coefficients.All.Select(coefficient => new CoefficientOutput(
             coefficient.Field,
-            coefficient.Name,
+            CoefficientWords.Name(coefficient),
             coefficient.Unit,
             coefficient.Of(profile.Conditions),
             coefficient.Of(HouseProfiles.Club.Conditions),
             coefficient.Least,
             coefficient.Most,
-            coefficient.Source))]);
+            CoefficientWords.Source(coefficient)))]);
 }

@@ -2,6 +2,8 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Table.Outline;
 using DeepBaize.Web.Problems;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Reading;
 
@@ -12,9 +14,8 @@ internal static class ConditionsReader
     /// <exception cref="RefusalException">There is no such profile.</exception>
     public static ConditionProfile Find(string? profile) => profile is null
         ? HouseProfiles.Club
-        : HouseProfiles.Find(profile) ?? throw RefusalException.Invalid("profile", "Unknown profile", new Fault(
-            "profile", null, "unknownProfile",
-            $"There is no profile of that name; there are {string.Join(", ", HouseProfiles.All.Select(known => known.Name))}."));
+        : ProfileWords.Find(profile) ?? throw RefusalException.Invalid(
+            "profile", "profile", FieldRefusals.Profile(HouseProfiles.All.Select(ProfileWords.Name)), reason: "unknownProfile");
 
     /// <summary>The conditions, and the outline that goes with them.</summary>
     /// <exception cref="RefusalException">A coefficient is outside its physical range.</exception>
@@ -41,8 +42,9 @@ internal static class ConditionsReader
         {
             throw RefusalException.Invalid(
                 "coefficients",
-                "Coefficients outside their range",
-                [.. problems.Select(problem => new Fault($"coefficients.{problem.Field}", null, "outOfRange", problem.Sentence))]);
+                FieldRefusals.Coefficients,
+                [.. problems.Select(problem => new Fault(
+                    $"coefficients.{problem.Field}", null, "outOfRange", CoefficientWords.Say(problem)))]);
         }
 
         return (conditions, conditions.Pockets == based.Pockets ? profile.Outline : new TableOutline(conditions.Pockets));
@@ -54,7 +56,7 @@ internal static class ConditionsReader
     {
         if (paces is null || paces.Count == 0) return PaceScale.House;
         return PaceScale.TryBuild(paces.Select(mark => new PaceMark(mark.Pace, mark.WhiteSpeed, mark.Scatter)), out var problem)
-            ?? throw RefusalException.Invalid("paces", "Paces that make no scale", new Fault(field, null, "paces", problem!));
+            ?? throw RefusalException.Invalid("paces", FieldRefusals.Paces, new Fault(field, null, "paces", PaceWords.Say(problem!)));
     }
 
     private static TableCoefficients ReadTable(TableInput? input, TableCoefficients based) => input is null ? based : based with

@@ -4,6 +4,7 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Problems;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Reading;
 
@@ -27,8 +28,7 @@ internal static class FieldReader
     public static void RequireBall(Layout layout, BallId ball, string field)
     {
         if (layout[ball] is null)
-            throw RefusalException.Impossible("ballNotThere", "The ball is not there", new Fault(
-                field, Names.Text(ball), "ballNotThere", $"The {Names.Spoken(ball)} is not on the table; lay it first."));
+            throw RefusalException.Impossible("ballNotThere", field, BallRefusals.NotThere(ball), ball: Names.Text(ball));
     }
 
     /// <summary>A ball by its id.</summary>
@@ -36,16 +36,14 @@ internal static class FieldReader
     public static BallId ReadBall(string text, string field)
     {
         if (Names.TryParseBall(text, out var ball) && ball != BallId.Cue) return ball;
-        throw RefusalException.Invalid("pot", "Unknown ball", new Fault(
-            field, text, "unknownBall", text == "cue" ? "The white is not potted; name another ball." : "There is no ball of that name."));
+        throw RefusalException.Invalid("pot", field, BallRefusals.NotToBePotted(text == "cue"), reason: "unknownBall", ball: text);
     }
 
     /// <summary>A number in a range.</summary>
     /// <exception cref="RefusalException">It is not.</exception>
     public static double Within(double value, double least, double most, string field) => value >= least && value <= most
         ? value
-        : throw RefusalException.Invalid(
-            "range", "Out of range", new Fault(field, null, "outOfRange", $"{field} lies between {least} and {most}."));
+        : throw RefusalException.Invalid("range", field, FieldRefusals.Range(field, least, most), reason: "outOfRange");
 
     /// <summary>A place on the table.</summary>
     /// <exception cref="RefusalException">It lies off the table.</exception>
@@ -58,8 +56,7 @@ internal static class FieldReader
     {
         null or "metric" => LengthUnits.Metric,
         "imperial" => LengthUnits.Imperial,
-        _ => throw RefusalException.Invalid(
-            "units", "Unknown units", new Fault("units", null, "units", "Distances are put in metric or imperial units.")),
+        _ => throw RefusalException.Invalid("units", "units", FieldRefusals.Units),
     };
 
     /// <summary>The pot of a request.</summary>
@@ -68,18 +65,14 @@ internal static class FieldReader
     {
         var ball = ReadBall(input.Ball, "pot.ball");
         if (!Pockets.TryGetValue(input.Pocket, out var pocket))
-            throw RefusalException.Invalid(
-                "pot", "Unknown pocket",
-                new Fault("pot.pocket", null, "unknownPocket", $"There is no such pocket; there are {string.Join(", ", Pockets.Keys)}."));
+            throw RefusalException.Invalid("pot", "pot.pocket", FieldRefusals.Pocket(Pockets.Keys), reason: "unknownPocket");
         return new Pot(ball, pocket, input.Part switch
         {
             null or "middle" => PocketPart.Middle,
             "nearJaw" => PocketPart.NearJaw,
             "farJaw" => PocketPart.FarJaw,
             "opening" => PocketPart.Opening,
-            _ => throw RefusalException.Invalid(
-                "pot", "Unknown part",
-            new Fault("pot.part", null, "unknownPart", "A pocket's part is opening, middle, nearJaw or farJaw.")),
+            _ => throw RefusalException.Invalid("pot", "pot.part", FieldRefusals.Part, reason: "unknownPart"),
         });
     }
 }

@@ -1,17 +1,18 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using DeepBaize.Web.Problems;
-using Newtonsoft.Json.Linq;
+using DeepBaize.Words.Refusals;
 using NJsonSchema;
 using NJsonSchema.Validation;
+using Newtonsoft.Json.Linq;
 
 namespace DeepBaize.Web.Reading;
 
 /// <summary>A kind of JSON file with a published schema: read strictly, with line and field of everything that is wrong.</summary>
 /// <param name="resource">Name of the embedded schema.</param>
-/// <param name="what">What such a file holds, with its article.</param>
+/// <param name="isPosition">True for a file of a position, false for one of profiles.</param>
 /// <param name="currentVersion">The newest version that is known.</param>
-internal sealed class JsonFile(string resource, string what, int currentVersion)
+internal sealed class JsonFile(string resource, bool isPosition, int currentVersion)
 {
     private readonly Lazy<JsonSchema> _schema = new(() => JsonSchema.FromJsonAsync(TextOf(resource)).GetAwaiter().GetResult());
 
@@ -24,7 +25,7 @@ internal sealed class JsonFile(string resource, string what, int currentVersion)
     {
         var root = Parse(text);
         if (root["schemaVersion"] is JsonValue value && value.TryGetValue<int>(out var version) && version > currentVersion)
-            throw FileFault.At(0, "schemaVersion", $"The file is of version {version}; this program reads up to {currentVersion}.");
+            throw FileFault.At(0, "schemaVersion", FileRefusals.Newer(version, currentVersion));
         RequireSchema(text);
         return root;
     }
@@ -48,14 +49,13 @@ internal sealed class JsonFile(string resource, string what, int currentVersion)
         try
         {
             return JsonNode.Parse(text, null, new JsonDocumentOptions { AllowDuplicateProperties = false }) as JsonObject
-                ?? throw FileFault.At(1, "", $"{what} is a JSON object.");
+                ?? throw FileFault.At(1, "", FileRefusals.NotAnObject(isPosition));
         }
         catch (JsonException bad)
         {
             var line = (int)(bad.LineNumber ?? 0) + 1;
-            throw FileFault.At(line, "",
-                bad.Message.Contains("uplicate", StringComparison.Ordinal)
-                ? "A name stands twice in one object." : "This is no JSON, or it breaks off here.");
+            var isTwice = bad.Message.Contains("uplicate", StringComparison.Ordinal);
+            throw FileFault.At(line, "", isTwice ? FileRefusals.NameTwice : FileRefusals.NoJson);
         }
     }
 
@@ -64,7 +64,7 @@ internal sealed class JsonFile(string resource, string what, int currentVersion)
         var errors = _schema.Value.Validate(text);
         if (errors.Count == 0) return;
         throw RefusalException.Invalid(
-            "file", "A file that cannot be taken",
+            "file", FileRefusals.Title,
             [.. errors.SelectMany(Innermost).Take(20).Select(error => FileFault.Fault(error.LineNumber, FieldOf(error), Say(error)))]);
     }
 
@@ -78,18 +78,18 @@ internal sealed class JsonFile(string resource, string what, int currentVersion)
 
     private static string Say(ValidationError error) => error.Kind switch
     {
-        ValidationErrorKind.PropertyRequired => "this is missing.",
-        ValidationErrorKind.NoAdditionalPropertiesAllowed => "nothing of this name belongs here.",
-        ValidationErrorKind.NumberExpected or ValidationErrorKind.IntegerExpected => "a number belongs here.",
-        ValidationErrorKind.StringExpected => "a text belongs here.",
-        ValidationErrorKind.BooleanExpected => "true or false belongs here.",
-        ValidationErrorKind.ArrayExpected => "a list belongs here.",
-        ValidationErrorKind.ObjectExpected => "an object belongs here.",
-        ValidationErrorKind.TooManyItems or ValidationErrorKind.TooFewItems => "the list is too long or too short.",
-        ValidationErrorKind.NumberTooBig or ValidationErrorKind.NumberTooSmall => "the number is out of range.",
-        ValidationErrorKind.StringTooLong => "the text is too long.",
-        ValidationErrorKind.PatternMismatch or ValidationErrorKind.NotInEnumeration => "this is none of the words that belong here.",
-        _ => "this is not as the schema says.",
+        ValidationErrorKind.PropertyRequired => FileRefusals.Missing,
+        ValidationErrorKind.NoAdditionalPropertiesAllowed => FileRefusals.Unknown,
+        ValidationErrorKind.NumberExpected or ValidationErrorKind.IntegerExpected => FileRefusals.NoNumber,
+        ValidationErrorKind.StringExpected => FileRefusals.NoString,
+        ValidationErrorKind.BooleanExpected => FileRefusals.NoBoolean,
+        ValidationErrorKind.ArrayExpected => FileRefusals.NoList,
+        ValidationErrorKind.ObjectExpected => FileRefusals.NoObject,
+        ValidationErrorKind.TooManyItems or ValidationErrorKind.TooFewItems => FileRefusals.ListLength,
+        ValidationErrorKind.NumberTooBig or ValidationErrorKind.NumberTooSmall => FileRefusals.NumberRange,
+        ValidationErrorKind.StringTooLong => FileRefusals.TextLength,
+        ValidationErrorKind.PatternMismatch or ValidationErrorKind.NotInEnumeration => FileRefusals.NoChoice,
+        _ => FileRefusals.NotAsSchema,
     };
 
     private static int LineOf(JToken root, string field)

@@ -3,6 +3,8 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
 using DeepBaize.Web.Problems;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Reading;
 
@@ -16,8 +18,8 @@ internal static class LayoutReader
         if (balls.Count > BallSet.Count)
         {
             throw RefusalException.Invalid(
-                "layout", "Too many balls",
-                new Fault("balls", null, "tooMany", $"There are {balls.Count} balls; a set has {BallSet.Count}."));
+                "layout", BallRefusals.TooMany,
+                new Fault("balls", null, "tooMany", LayoutWords.Say(new LayoutProblem(LayoutFault.TooMany, null, Amount: balls.Count))));
         }
 
         var faults = new List<Fault>();
@@ -25,22 +27,21 @@ internal static class LayoutReader
         for (var i = 0; i < balls.Count; i++)
         {
             if (balls[i] is null)
-                faults.Add(new Fault($"balls[{i}]", null, "missing", $"Ball {i + 1} is missing."));
+                faults.Add(new Fault($"balls[{i}]", null, "missing", BallRefusals.Missing(i + 1)));
             else if (Names.TryParseBall(balls[i].Id, out var id))
                 placed.Add(new PlacedBall(id, new Place(balls[i].X, balls[i].Y)));
             else
-                faults.Add(new Fault($"balls[{i}].id", balls[i].Id, "unknownBall", $"There is no ball called \"{Shorten(balls[i].Id)}\"."));
+                faults.Add(new Fault($"balls[{i}].id", balls[i].Id, "unknownBall", BallRefusals.Unknown(balls[i].Id).Sentence));
         }
 
-        return faults.Count == 0 ? placed : throw RefusalException.Invalid("layout", "Unknown ball", faults);
+        return faults.Count == 0 ? placed : throw RefusalException.Invalid("layout", BallRefusals.Unknown(null).Title, faults);
     }
 
     /// <summary>The ball of an id.</summary>
     /// <exception cref="RefusalException">There is no such ball.</exception>
     public static BallId ReadBall(string? id, string field) => Names.TryParseBall(id, out var ball)
         ? ball
-        : throw RefusalException.Invalid(
-            "ball", "Unknown ball", new Fault(field, id, "unknownBall", $"There is no ball called \"{Shorten(id)}\"."));
+        : throw RefusalException.Invalid("ball", field, BallRefusals.Unknown(id), reason: "unknownBall", ball: id);
 
     /// <summary>Pairs of balls that a file says touch.</summary>
     /// <exception cref="RefusalException">An entry is no pair of balls.</exception>
@@ -52,9 +53,7 @@ internal static class LayoutReader
             if (pairs[i] is [var first, var second] && Names.TryParseBall(first, out var a) && Names.TryParseBall(second, out var b)
                 && a != b)
                 contacts.Add(new Contact(a < b ? a : b, a < b ? b : a));
-            else throw RefusalException.Invalid(
-                "contacts", "No pair of balls",
-                new Fault($"contacts[{i}]", null, "contact", $"Entry {i + 1} of the touching balls is no pair of two balls."));
+            else throw RefusalException.Invalid("contacts", $"contacts[{i}]", BallRefusals.NoPair(i + 1), reason: "contact");
         }
 
         return contacts;
@@ -71,7 +70,7 @@ internal static class LayoutReader
         LayoutRules.TryBuild(placed, outline, gauge, mode, out var problems, touching)
         ?? throw RefusalException.Invalid(
             "layout",
-            "The balls cannot stand like this",
+            BallRefusals.CannotStand,
             [.. problems.Select(problem => ToFault(problem, placed))]);
 
     private static Fault ToFault(LayoutProblem problem, IReadOnlyList<PlacedBall> placed)
@@ -82,8 +81,6 @@ internal static class LayoutReader
             index < 0 ? "balls" : $"balls[{index}]",
             problem.Ball is { } ball ? Names.Text(ball) : null,
             JsonNamingPolicy.CamelCase.ConvertName(problem.Fault.ToString()),
-            problem.Sentence);
+            LayoutWords.Say(problem));
     }
-
-    private static string Shorten(string? id) => id is null ? "" : id.Length <= 24 ? id : id[..24] + "...";
 }

@@ -2,6 +2,8 @@ using System.Text.Json;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Problems;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Reading;
 
@@ -22,17 +24,17 @@ internal static class MarkReader
         var read = new List<Mark>(marks.Count);
         for (var i = 0; i < marks.Count; i++)
         {
-            if (marks[i] is not { } mark) faults.Add(new Fault($"marks[{i}]", null, "missing", $"Mark {i + 1} is missing."));
+            if (marks[i] is not { } mark) faults.Add(new Fault($"marks[{i}]", null, "missing", SheetRefusals.MissingMark(i + 1)));
             else if (!Kinds.TryGetValue(mark.Kind, out var kind))
-                faults.Add(new Fault($"marks[{i}].kind", null, "unknownKind", "A mark is a whitePlace, a target, a gate or a zone."));
+                faults.Add(new Fault($"marks[{i}].kind", null, "unknownKind", SheetRefusals.MarkKind));
             else read.Add(new Mark(
                 mark.Id, kind, [.. mark.Places.Select(place => new Place(place?.X ?? double.NaN, place?.Y ?? double.NaN))], mark.Radius,
                 mark.Text));
         }
 
         if (faults.Count == 0)
-            faults.AddRange(MarkRules.Problems(read).Select(problem => new Fault(FieldOf(problem), null, "mark", problem.Sentence)));
-        return faults.Count == 0 ? read : throw RefusalException.Invalid("marks", "Marks that cannot be", faults);
+            faults.AddRange(MarkRules.Problems(read).Select(problem => new Fault(FieldOf(problem), null, "mark", MarkWords.Say(problem))));
+        return faults.Count == 0 ? read : throw RefusalException.Invalid("marks", SheetRefusals.Marks, faults);
     }
 
     /// <summary>Marks as they are answered.</summary>

@@ -1,5 +1,7 @@
 using DeepBaize.Planning.Players;
 using DeepBaize.Web.Problems;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Reading;
 
@@ -15,15 +17,15 @@ internal static class PlayerReader
     {
         if (input is null) return HousePlayers.Club;
         var preset = HousePlayers.Find(input.Preset ?? "club")
-            ?? throw Wrong($"{field}.preset", "A preset is starter, club, league or expert.");
+            ?? throw Wrong($"{field}.preset", FieldRefusals.PlayerPreset);
         var player = new PlayerProfile(
             name, ReadPhysique(input, preset.Physique, field), ReadErrors(input, preset.Errors),
             ReadPreferences(input.Preferences, preset.Preferences, field), ConditionsReader.ReadPaces(input.Paces, $"{field}.paces"));
         var problems = player.Problems();
         if (problems.Count > 0)
             throw RefusalException.Invalid(
-                "player", "A player that cannot be",
-                [.. problems.Select(problem => new Fault($"{field}.{problem.Field}", null, "player", problem.Sentence))]);
+                "player", FieldRefusals.Player,
+                [.. problems.Select(problem => new Fault($"{field}.{problem.Field}", null, "player", PlayerWords.Say(problem)))]);
         return player;
     }
 
@@ -61,7 +63,7 @@ internal static class PlayerReader
             null => based.Hand,
             "right" => Hand.Right,
             "left" => Hand.Left,
-            _ => throw Wrong($"{field}.hand", "A player is right- or left-handed: hand is right or left."),
+            _ => throw Wrong($"{field}.hand", FieldRefusals.Hand),
         },
         input.ShoulderHeight ?? based.ShoulderHeight,
         input.Reach ?? based.Reach,
@@ -100,7 +102,7 @@ internal static class PlayerReader
             "avoid" => SidePolicy.Avoid,
             "sparing" => SidePolicy.Sparing,
             "helping" => SidePolicy.Helping,
-            _ => throw Wrong($"{field}.preferences.side", "Side is avoided, used sparingly or used as a help: avoid, sparing or helping."),
+            _ => throw Wrong($"{field}.preferences.side", FieldRefusals.SidePolicy),
         },
         input.Follow ?? based.Follow,
         input.Stun ?? based.Stun,
@@ -109,5 +111,5 @@ internal static class PlayerReader
         input.CushionRule ?? based.CushionRule);
 
     private static RefusalException Wrong(string field, string sentence) =>
-        RefusalException.Invalid("player", "A player that cannot be", new Fault(field, null, "player", sentence));
+        RefusalException.Invalid("player", FieldRefusals.Player, new Fault(field, null, "player", sentence));
 }

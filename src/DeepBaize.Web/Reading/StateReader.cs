@@ -3,6 +3,8 @@ using DeepBaize.Planning.Attempts;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Web.Problems;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Reading;
 
@@ -25,23 +27,23 @@ internal static class StateReader
         if (input.On is not null)
         {
             if (Ons.TryGetValue(input.On, out var known)) on = known;
-            else faults.Add(Wrong("on", "On is a red, a colour, or one of the six colours."));
+            else faults.Add(Wrong("on", SheetRefusals.On));
         }
 
         if (input.Nominated is not null)
         {
             if (Names.TryParseBall(input.Nominated, out var ball) && BallSet.Colours.Contains(ball)) nominated = ball;
-            else faults.Add(Wrong("nominated", "A colour is nominated."));
+            else faults.Add(Wrong("nominated", SheetRefusals.Nominated));
         }
 
         foreach (var (field, points) in Points(input))
         {
-            if (points is < 0 or > PlayState.MostPoints) faults.Add(Wrong(field, $"Points lie between 0 and {PlayState.MostPoints}."));
+            if (points is < 0 or > PlayState.MostPoints) faults.Add(Wrong(field, SheetRefusals.Points(PlayState.MostPoints)));
         }
 
         if (input.MissCount is < 0 or > PlayState.MostMisses)
-            faults.Add(Wrong("missCount", $"Misses are counted from 0 to {PlayState.MostMisses}."));
-        if (faults.Count > 0) throw RefusalException.Invalid("state", "No state of play", faults);
+            faults.Add(Wrong("missCount", SheetRefusals.Misses(PlayState.MostMisses)));
+        if (faults.Count > 0) throw RefusalException.Invalid("state", SheetRefusals.NoState, faults);
         return new PlayState(
             on, nominated, input.InHand, input.FreeBall, input.Scores is { } scores ? new Scores(scores.Player, scores.Opponent) : null,
             input.Break, input.MissCount);
@@ -55,7 +57,8 @@ internal static class StateReader
     {
         var state = Read(input);
         BallsOn.Clean(state, up, out var dropped);
-        return dropped.Count == 0 ? state : throw RefusalException.Invalid("state", "This cannot be on", Wrong("on", dropped[0]));
+        return dropped.Count == 0 ? state : throw RefusalException.Invalid(
+            "state", SheetRefusals.CannotBeOn, Wrong("on", StateWords.Say(dropped[0])));
     }
 
     /// <summary>The rules of a line-up; null in a frame.</summary>

@@ -2,6 +2,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Web.Problems;
 using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Reading;
 
@@ -21,12 +22,11 @@ internal static class StrikeReader
         Finite(input.Height, "strike.height", faults);
         if (Math.Sqrt(input.Side * input.Side + input.Height * input.Height) is var offset && offset > 1)
             faults.Add(new("strike.side", null, "offTheBall",
-                $"The tip would miss the white: its offset is {offset:0.##} radii; at most 1 lies on the ball."));
+                StrokeRefusals.OffTheBall(offset)));
         if (input.ElevationDeg != 0)
-            faults.Add(new("strike.elevationDeg", null, "elevation",
-                "A raised butt cannot be predicted yet; send elevationDeg 0 or leave it out."));
+            faults.Add(new("strike.elevationDeg", null, "elevation", StrokeRefusals.Elevation));
         CheckSpeeds(input, faults);
-        if (faults.Count > 0) throw RefusalException.Invalid("strike", "This stroke cannot be played", faults);
+        if (faults.Count > 0) throw RefusalException.Invalid("strike", StrokeRefusals.CannotBePlayed, faults);
 
         var whiteSpeed = input.WhiteSpeed
             ?? (input.Pace is { } pace
@@ -45,9 +45,8 @@ internal static class StrikeReader
         var velocity = ReadVector(input.Velocity, "initial.velocity", FastestWhite, "m/s", faults);
         var spin = ReadVector(input.Spin, "initial.spin", FastestSpin, "rad/s", faults);
         if (velocity.Z != 0)
-            faults.Add(new("initial.velocity", null, "elevation",
-                "A white that leaves the bed cannot be predicted yet; send 0 as the third velocity."));
-        return faults.Count == 0 ? (velocity, spin) : throw RefusalException.Invalid("initial", "This motion cannot be played", faults);
+            faults.Add(new("initial.velocity", null, "elevation", StrokeRefusals.LeavesTheBed));
+        return faults.Count == 0 ? (velocity, spin) : throw RefusalException.Invalid("initial", StrokeRefusals.CannotMove, faults);
     }
 
     private static void CheckSpeeds(StrikeInput input, List<Fault> faults)
@@ -55,14 +54,12 @@ internal static class StrikeReader
         var named = new[] { input.Pace, input.WhiteSpeed, input.CueSpeed }.Count(speed => speed is not null);
         if (named != 1)
         {
-            faults.Add(new("strike", null, "speeds", named == 0
-                ? "How hard? Name a pace, a white speed or a cue speed."
-                : "Name only one of pace, white speed and cue speed."));
+            faults.Add(new("strike", null, "speeds", named == 0 ? StrokeRefusals.NoSpeed : StrokeRefusals.SeveralSpeeds));
             return;
         }
 
         if (input.Pace is { } pace && !(pace >= Pace.Softest && pace <= Pace.Hardest))
-            faults.Add(new("strike.pace", null, "outOfRange", $"A pace lies between {Pace.Softest} and {Pace.Hardest}."));
+            faults.Add(new("strike.pace", null, "outOfRange", PaceWords.OffScale));
         Speed(input.WhiteSpeed, "strike.whiteSpeed", faults);
         Speed(input.CueSpeed, "strike.cueSpeed", faults);
     }
@@ -70,7 +67,7 @@ internal static class StrikeReader
     private static void Speed(double? speed, string field, List<Fault> faults)
     {
         if (speed is { } given && !(given > 0 && given <= FastestWhite))
-            faults.Add(new(field, null, "outOfRange", $"A speed is more than 0 and at most {FastestWhite} m/s."));
+            faults.Add(new(field, null, "outOfRange", StrokeRefusals.Speed(FastestWhite)));
     }
 
     private static void RefuseBeyondCue(in Strike strike, PlayingConditions conditions)
@@ -79,33 +76,25 @@ internal static class StrikeReader
         if (needed <= conditions.Cue.MaxSpeed * (1 + 1e-9)) return;
         var hardest = StrokeWords.HardestPace(strike.Offset, conditions);
         throw RefusalException.Impossible(
-            "beyondTheCue",
-            "Harder than this cue delivers",
-            new Fault(
-                "strike",
-                null,
-                "beyondTheCue",
-                $"With the tip here the stroke needs a cue speed of {needed:0.0} m/s and this player delivers "
-                    + $"{conditions.Cue.MaxSpeed:0.0}: "
-                + (hardest >= Pace.Softest ? $"pace {Math.Floor(hardest * 10) / 10:0.0} is the hardest." : "play nearer the centre.")));
+            "beyondTheCue", "strike", StrokeRefusals.BeyondTheCue(needed, conditions.Cue.MaxSpeed, hardest));
     }
 
     private static void Finite(double value, string field, List<Fault> faults)
     {
-        if (!double.IsFinite(value)) faults.Add(new(field, null, "notFinite", $"{field} is not a finite number."));
+        if (!double.IsFinite(value)) faults.Add(new(field, null, "notFinite", StrokeRefusals.NotFinite(field)));
     }
 
     private static Vec3 ReadVector(IReadOnlyList<double> values, string field, double most, string unit, List<Fault> faults)
     {
         if (values.Count != 3)
         {
-            faults.Add(new(field, null, "vector", $"{field} has three numbers: x, y and z."));
+            faults.Add(new(field, null, "vector", StrokeRefusals.NoVector(field)));
             return Vec3.Zero;
         }
 
         var vector = new Vec3(values[0], values[1], values[2]);
         if (vector.IsFinite && vector.Length <= most) return vector;
-        faults.Add(new(field, null, "outOfRange", $"{field} is finite and at most {most} {unit} in size."));
+        faults.Add(new(field, null, "outOfRange", StrokeRefusals.TooLong(field, most, unit)));
         return Vec3.Zero;
     }
 }

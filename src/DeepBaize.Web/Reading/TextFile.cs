@@ -1,4 +1,5 @@
 using System.Text;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Reading;
 
@@ -20,7 +21,7 @@ internal static class TextFile
         while ((read = await body.ReadAsync(buffer, cancel)) > 0)
         {
             memory.Write(buffer, 0, read);
-            if (memory.Length > Largest) throw FileFault.At(0, "", $"The file is larger than {Largest / 1000} kB; a position needs a few.");
+            if (memory.Length > Largest) throw FileFault.At(0, "", FileRefusals.TooLarge(Largest));
         }
 
         return Decode(memory.ToArray());
@@ -28,10 +29,10 @@ internal static class TextFile
 
     private static string Decode(ReadOnlySpan<byte> bytes)
     {
-        if (bytes.Length == 0) throw FileFault.At(0, "", "The file is empty.");
-        if (bytes is [0xFF, 0xFE, ..] or [0xFE, 0xFF, ..]) throw FileFault.At(0, "", "The file is in UTF-16; save it as UTF-8.");
+        if (bytes.Length == 0) throw FileFault.At(0, "", FileRefusals.Empty);
+        if (bytes is [0xFF, 0xFE, ..] or [0xFE, 0xFF, ..]) throw FileFault.At(0, "", FileRefusals.Utf16);
         if (bytes is [0xEF, 0xBB, 0xBF, ..]) bytes = bytes[3..];
-        if (bytes.Contains((byte)0)) throw FileFault.At(0, "", "This is no text file.");
+        if (bytes.Contains((byte)0)) throw FileFault.At(0, "", FileRefusals.NoText);
         try
         {
             return Strict.GetString(bytes);
@@ -39,7 +40,7 @@ internal static class TextFile
         catch (DecoderFallbackException bad)
         {
             var line = 1 + bytes[..Math.Min(bytes.Length, bad.Index)].Count((byte)'\n');
-            throw FileFault.At(line, "", "The file is not in UTF-8; save it as UTF-8.");
+            throw FileFault.At(line, "", FileRefusals.NotUtf8);
         }
     }
 }

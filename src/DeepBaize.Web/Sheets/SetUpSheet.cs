@@ -23,7 +23,7 @@ internal static class SetUpSheet
                 .OrderBy(ball => ball.OnSpot != ball.Ball).ThenBy(ball => ball.Ball == BallId.Cue)
                 .Select(ball => isRacked && ball.Ball == BallId.Red1 ? RackLine(layout, units) : Line(ball, units))],
             [.. marks.SelectMany(mark => mark.Places.Select((place, i) => Line(mark, place, i, layout, units)))],
-            profile.Name);
+            ProfileWords.Name(profile));
     }
 
     private static SetUpLine Line(MeasuredBall ball, LengthUnits units) => new(
@@ -44,15 +44,12 @@ internal static class SetUpSheet
     private static SetUpLine Line(Mark mark, Place place, int index, Layout layout, LengthUnits units)
     {
         var (end, side) = Measuring.FromCushions(place);
-        var number = mark.Places.Count > 1 ? $", corner {index + 1}" : "";
-        var name = mark.Text.Length > 0 ? $"{SetUpWords.Named(mark.Kind)} \"{mark.Text}\"" : SetUpWords.Named(mark.Kind);
         var others = layout.Balls.Where(ball => mark.Kind != MarkKind.WhitePlace || ball.Ball != BallId.Cue).ToList();
-        var radius = mark.Radius is { } metres ? $", {Lengths.Measured(metres, units)} around" : "";
         return new SetUpLine(
             $"{mark.Id}-{index}",
-            name + number,
+            SetUpWords.Named(mark, index),
             SetUpWords.From(end.Cushion, end.Distance, units),
             SetUpWords.From(side.Cushion, side.Distance, units),
-            Landmarks.Describe(place, others, layout.Gauge) + radius);
+            SetUpWords.Where(mark, Landmarks.Describe(place, others, layout.Gauge), units));
     }
 }

@@ -9,6 +9,7 @@ using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
 using DeepBaize.Words;
 using DeepBaize.Words.Places;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Sheets;
 
@@ -29,7 +30,7 @@ internal static class SheetLayer
         var others = placed.Where(other => other.Ball != ball).ToList();
         var read = PlaceReader.Read(request.Words, from, others, table.Outline, gauge, Lengths.BareUnit(units));
         if (read.Place is not { } wanted)
-            throw RefusalException.Invalid("words", "Not understood", new Fault("words", request.Ball, "words", read.Sentence!));
+            throw RefusalException.Invalid("words", "words", BallRefusals.Words(read.Sentence!), ball: request.Ball);
         var output = Predictor.Settle(
             new PlacingInput(request.Ball, wanted.X, wanted.Y, Snap: false, InHand: request.InHand), placed, table.Conditions,
             table.Outline);
@@ -44,21 +45,18 @@ internal static class SheetLayer
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(request.Balls), table.Outline, table.Conditions.Gauge);
         var chosen = request.Chosen.Select((id, i) => LayoutReader.ReadBall(id, $"chosen[{i}]")).ToHashSet();
         if (!layout.Balls.Any(placed => chosen.Contains(placed.Ball)))
-            throw RefusalException.Invalid(
-                "chosen", "No ball chosen", new Fault("chosen", null, "chosen", "Choose balls that are on the table."));
+            throw RefusalException.Invalid("chosen", "chosen", BallRefusals.NoneChosen);
         if (!double.IsFinite(request.Along) || !double.IsFinite(request.Across) || !double.IsFinite(request.Degrees))
-            throw RefusalException.Invalid(
-                "change", "Not a change", new Fault("change", null, "notFinite", "A change has finite numbers."));
+            throw RefusalException.Invalid("change", "change", BallRefusals.NoChange, reason: "notFinite");
         var result = request.Kind switch
         {
             "move" => GroupChange.Move(layout, chosen, request.Along, request.Across, table.Outline),
             "turn" => GroupChange.Turn(layout, chosen, request.Degrees, table.Outline),
             "mirror" => GroupChange.Mirror(layout, chosen, table.Outline),
-            _ => throw RefusalException.Invalid(
-                "kind", "Unknown change", new Fault("kind", null, "kind", "Balls are moved, turned or mirrored.")),
+            _ => throw RefusalException.Invalid("kind", "kind", BallRefusals.UnknownChange),
         };
         return new GroupResponse(
-            ToOutput(result.Balls), result.Share, result.StoppedBy is { } reason ? $"That is as far as they go. {reason}" : "");
+            ToOutput(result.Balls), result.Share, result.StoppedBy is { } reason ? LayoutWords.StoppedBy(reason) : "");
     }
 
     /// <summary>Mirrors all that lies on a sheet.</summary>
@@ -112,9 +110,9 @@ internal static class SheetLayer
             on is { } ball ? StateReader.Text(ball) : null,
             state.On is null,
             StateWords.Say(state, on),
-            [.. BallsOn.Possible(up).Select(choice => new OnOutput(StateReader.Text(choice), BallsOn.Words(choice)))],
-            [.. Nominations(state, on, up).Select(choice => new ChoiceOutput(Names.Text(choice), Names.Spoken(choice)))],
-            dropped);
+            [.. BallsOn.Possible(up).Select(choice => new OnOutput(StateReader.Text(choice), StateWords.On(choice)))],
+            [.. Nominations(state, on, up).Select(choice => new ChoiceOutput(Names.Text(choice), NameWords.Of(choice)))],
+            [.. dropped.Select(StateWords.Say)]);
     }
 
     /// <summary>What can be nominated: with a free ball in place of what is on, else the colour after a red.</summary>
@@ -126,12 +124,11 @@ internal static class SheetLayer
 
     private static SettledOutput? Tell(PlacedBall laid, SettledPlace settled, List<PlacedBall> standing, TableInUse table)
     {
-        var name = "The " + Names.Spoken(laid.Ball);
         LayoutRules.TryBuild(standing, table.Outline, table.Conditions.Gauge, LayoutMode.Free, out var problems);
         if (problems.FirstOrDefault(problem => problem.Ball == laid.Ball) is { } problem)
-            return new SettledOutput(Names.Text(laid.Ball), $"{name} has no room where it was laid: {problem.Sentence}", false);
+            return new SettledOutput(Names.Text(laid.Ball), LayoutWords.NoRoom(laid.Ball, problem), false);
         return settled.Moved > Layout.RoundingOverlap
-            ? new SettledOutput(Names.Text(laid.Ball), $"{name} moved {settled.Moved * 1000:0.0} mm to where there is room.", true)
+            ? new SettledOutput(Names.Text(laid.Ball), LayoutWords.Moved(laid.Ball, settled.Moved), true)
             : null;
     }
 

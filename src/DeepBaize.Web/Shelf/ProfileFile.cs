@@ -4,6 +4,7 @@ using System.Text.Json.Serialization;
 using DeepBaize.Data.Shelf;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Shelf;
 
@@ -15,7 +16,7 @@ internal sealed record ProfileFile(
     IReadOnlyList<ShelfEntry<PlayerInput>> Players, IReadOnlyList<ShelfEntry<TableDocument>> Tables,
     IReadOnlyList<ShelfEntry<CueDocument>> Cues)
 {
-    private static readonly JsonFile File = new("profiles.schema.json", "A file of profiles", ShelfItem.CurrentVersion);
+    private static readonly JsonFile File = new("profiles.schema.json", isPosition: false, ShelfItem.CurrentVersion);
 
     private static readonly JsonSerializerOptions Pretty = new(ShelfDocuments.Written)
     {
@@ -76,7 +77,7 @@ internal sealed record ProfileFile(
             }
             catch (RefusalException refusal)
             {
-                throw RefusalException.Invalid("file", "A file that cannot be taken", [.. refusal.Faults.Select(fault => fault with
+                throw RefusalException.Invalid("file", FileRefusals.Title, [.. refusal.Faults.Select(fault => fault with
                 {
                     Field = fault.Field.StartsWith("document", StringComparison.Ordinal)
                         ? $"{list}[{i}].{fault.Field}" : $"{list}[{i}].document.{fault.Field}",

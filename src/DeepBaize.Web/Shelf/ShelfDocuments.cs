@@ -5,6 +5,8 @@ using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Players;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Shelf;
 
@@ -21,8 +23,7 @@ internal sealed record ShelfSort<TDocument>(
     public void Require(TDocument? document)
     {
         if (document is null)
-            throw RefusalException.Invalid(
-                "document", "Nothing to keep", new Fault("document", null, "document", $"It is not said what kind of {What} it is."));
+            throw RefusalException.Invalid("document", "document", BookRefusals.Nothing(What));
         Check(document);
     }
 }
@@ -40,34 +41,25 @@ internal static class ShelfDocuments
     /// <summary>Players.</summary>
     public static ShelfSort<PlayerInput> Players { get; } = new(
         ShelfKind.Player, "player", document => PlayerReader.Read(document, field: "document"),
-        [.. HousePlayers.All.Select(player => House(player.Name, player.Name, About(player), new PlayerInput(player.Name)))]);
+        [.. HousePlayers.All.Select(player => House(player.Name, player.Name, ShelfWords.About(player), new PlayerInput(player.Name)))]);
 
     /// <summary>Tables.</summary>
     public static ShelfSort<TableDocument> Tables { get; } = new(
         ShelfKind.Table, "table", Check,
-        [.. HouseProfiles.All.Select(table => House(table.Id, table.Name, table.About, new TableDocument(table.Id)))]);
+        [.. HouseProfiles.All.Select(table => House(
+            table.Id, ProfileWords.Name(table), ProfileWords.About(table), new TableDocument(table.Id)))]);
 
     /// <summary>Cues.</summary>
     public static ShelfSort<CueDocument> Cues { get; } = new(
-        ShelfKind.Cue, "cue", Check, [House("house", "house cue", "An ordinary snooker cue.", new CueDocument())]);
+        ShelfKind.Cue, "cue", Check, [House("house", ShelfWords.HouseCue, ShelfWords.AboutHouseCue, new CueDocument())]);
 
     private static ShelfOutput<T> House<T>(string id, string name, string about, T document) =>
         new(id, name, about, 0, false, true, document);
 
-    private static string About(PlayerProfile player) => player.Name switch
-    {
-        "starter" => "Plays now and then.",
-        "club" => "A regular of a club.",
-        "league" => "A good league player.",
-        _ => "A very strong player.",
-    };
-
     private static void Check(TableDocument table)
     {
         if (table.Coefficients?.Cue is not null)
-            throw RefusalException.Invalid(
-                "table", "A table that cannot be",
-                new Fault("document.coefficients.cue", null, "table", "The cue stands on the shelf of its own."));
+            throw RefusalException.Invalid("table", "document.coefficients.cue", BookRefusals.TableWithCue);
         ConditionsReader.Read(ConditionsReader.Find(table.Profile), table.Coefficients);
     }
 

@@ -12,9 +12,9 @@ public static class ShelfEndpoints
             .ProducesProblem(StatusCodes.Status503ServiceUnavailable);
         shelf.MapGet("/", (ShelfStore store, CancellationToken cancel) => store.ListAsync(cancel)).WithName("ListShelf")
             .WithSummary("Players, tables and cues.");
-        MapSort(shelf.MapGroup("/players"), ShelfDocuments.Players, "Player");
-        MapSort(shelf.MapGroup("/tables"), ShelfDocuments.Tables, "Table");
-        MapSort(shelf.MapGroup("/cues"), ShelfDocuments.Cues, "Cue");
+        MapSort(shelf.MapGroup("/players"), ShelfDocuments.Players);
+        MapSort(shelf.MapGroup("/tables"), ShelfDocuments.Tables);
+        MapSort(shelf.MapGroup("/cues"), ShelfDocuments.Cues);
         shelf.MapGet("/file",
             async (ShelfStore store, CancellationToken cancel) =>
             TypedResults.Text(ProfileFile.Write(await store.ListAsync(cancel)), "application/json"))
@@ -28,8 +28,9 @@ public static class ShelfEndpoints
                 .Produces<string>(contentType: "application/schema+json");
     }
 
-    private static void MapSort<T>(RouteGroupBuilder group, ShelfSort<T> sort, string name)
+    private static void MapSort<T>(RouteGroupBuilder group, ShelfSort<T> sort)
     {
+        var name = sort.Kind.ToString();
         group.ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
         group.MapPost("/", (ShelfRequest<T> request, ShelfStore store, CancellationToken cancel) => store.AddAsync(sort, request, cancel))
             .WithName("Add" + name);

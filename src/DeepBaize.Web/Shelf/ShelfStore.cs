@@ -3,6 +3,8 @@ using DeepBaize.Data;
 using DeepBaize.Data.Shelf;
 using DeepBaize.Web.Keeping;
 using DeepBaize.Web.Problems;
+using DeepBaize.Words;
+using DeepBaize.Words.Refusals;
 using Microsoft.EntityFrameworkCore;
 
 namespace DeepBaize.Web.Shelf;
@@ -100,15 +102,12 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         await AddAllAsync(ShelfDocuments.Players, file.Players, cancel);
         await AddAllAsync(ShelfDocuments.Tables, file.Tables, cancel);
         await AddAllAsync(ShelfDocuments.Cues, file.Cues, cancel);
-        await database.SaveAsync(Stale, "A name in the file is there already; try again.", cancel);
+        await database.SaveAsync(Stale, BookRefusals.ImportedNameTaken, cancel);
         await transaction.CommitAsync(cancel);
         return new ImportedOutput(
             file.Players.Count, file.Tables.Count, file.Cues.Count,
-            $"Taken from the file: {Counted(file.Players.Count, "player")}, {Counted(file.Tables.Count, "table")} and "
-                + $"{Counted(file.Cues.Count, "cue")}.");
+            ShelfWords.Taken(file.Players.Count, file.Tables.Count, file.Cues.Count));
     }
-
-    private static string Counted(int count, string what) => count == 1 ? $"1 {what}" : $"{count} {what}s";
 
     private async Task AddAllAsync<T>(ShelfSort<T> sort, IReadOnlyList<ShelfEntry<T>> entries, CancellationToken cancel)
     {
@@ -128,7 +127,7 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     private async Task RequireRoomAsync(int more, CancellationToken cancel)
     {
         if (await database.Shelf.CountAsync(item => item.DeletedAt == null, cancel) + more > MostItems)
-            throw RefusalException.Conflict("shelfFull", $"The shelf holds {MostItems} players, tables and cues; take some away first.");
+            throw RefusalException.Conflict("shelfFull", BookRefusals.ShelfFull(MostItems));
     }
 
     private async Task<ShelfItem> FindAsync(ShelfKind kind, Guid id, int? version, CancellationToken cancel)
@@ -145,7 +144,7 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     }
 
     private Task SaveAsync(ShelfItem row, CancellationToken cancel) =>
-        database.SaveAsync(Stale, $"\"{row.Name}\" is there already; choose another name.", cancel);
+        database.SaveAsync(Stale, BookRefusals.ShelfNameTaken(row.Name), cancel);
 
     private ShelfItem NewRow<T>(ShelfSort<T> sort, string name, string note, T document) => new()
     {
@@ -171,9 +170,9 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     private static string CleanNote(string note) => NamedText.Note(note, ShelfItem.NoteLength)!;
 
     private static RefusalException Unknown() =>
-        RefusalException.Unknown("unknownItem", "There is nothing of that kind here; it may have been taken away.");
+        RefusalException.Unknown("unknownItem", BookRefusals.NoItem);
 
     private static RefusalException Stale() =>
         RefusalException.Conflict(
-            "changedMeanwhile", "This was changed elsewhere meanwhile. Look at it again, or save yours under another name.");
+            "changedMeanwhile", BookRefusals.ChangedMeanwhile);
 }

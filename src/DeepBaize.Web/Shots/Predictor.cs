@@ -6,11 +6,12 @@ using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
-using DeepBaize.Words.Places;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words;
+using DeepBaize.Words.Places;
+using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Shots;
 
@@ -72,7 +73,7 @@ public static class Predictor
             ShotMapping.ToVerdict(Verdict.Compose(outcome, record, strike, conditions, result), Lengths.Away(layout, outcome, units)),
             stroke,
             placing,
-            new ProfileName(profile.Id, profile.Name));
+            new ProfileName(profile.Id, ProfileWords.Name(profile)));
     }
 
     /// <summary>Lets the referee judge a stroke where a state of play is known.</summary>
@@ -102,13 +103,8 @@ public static class Predictor
                 var (velocity, spin) = StrikeReader.Read(initial);
                 return (null, simulation.Play(layout, velocity, spin, record));
             default:
-                throw RefusalException.Invalid("strike", "Stroke or first motion", new Fault(
-                    "strike",
-                    null,
-                    "strikeOrInitial",
-                    request.Strike is null
-                        ? "Say how the white is struck: a strike, or an initial velocity and spin."
-                        : "Send either a strike or an initial motion, not both."));
+                throw RefusalException.Invalid(
+                    "strike", "strike", StrokeRefusals.StrikeOrMotion(request.Strike is null), reason: "strikeOrInitial");
         }
     }
 
@@ -122,12 +118,10 @@ public static class Predictor
         PlacingInput input, List<PlacedBall> placed, PlayingConditions conditions, TableOutline outline)
     {
         if (!Names.TryParseBall(input.Ball, out var ball))
-            throw RefusalException.Invalid(
-                "placing", "Unknown ball", new Fault("placing.ball", input.Ball, "unknownBall", "There is no such ball to lay."));
+            throw RefusalException.Invalid("placing", "placing.ball", BallRefusals.NothingToLay, reason: "unknownBall", ball: input.Ball);
         var wanted = new Place(input.X, input.Y);
         if (!wanted.IsFinite)
-            throw RefusalException.Invalid(
-                "placing", "Not a place", new Fault("placing", input.Ball, "notFinite", "The place is not a pair of finite numbers."));
+            throw RefusalException.Invalid("placing", "placing", BallRefusals.NoPlace, reason: "notFinite", ball: input.Ball);
         placed.RemoveAll(other => other.Ball == ball);
         var manner = new LayingManner(input.Snap, input.InHand && ball == BallId.Cue);
         var settled = Settling.Settle(wanted, placed, outline, conditions.Gauge, manner);

@@ -26,10 +26,10 @@ public static class Landmarks
 
     private static string? NearestLandmark(Place place, IReadOnlyList<PlacedBall> others, double diameter)
     {
-        var marks = others.Select(other => (other.Place, Name: "the " + Names.Spoken(other.Ball)))
+        var marks = others.Select(other => (other.Place, Name: "the " + NameWords.Of(other.Ball)))
             .Concat(BallSet.Colours
                 .Where(colour => others.All(other => other.Place.DistanceTo(Spots.Of(colour)!.Value) > diameter))
-                .Select(colour => (Place: Spots.Of(colour)!.Value, Name: $"the {Names.Spoken(colour)} spot")));
+                .Select(colour => (Place: Spots.Of(colour)!.Value, Name: $"the {NameWords.Of(colour)} spot")));
         var (mark, name) = marks.MinBy(candidate => candidate.Place.SquaredDistanceTo(place));
         var isSpot = name.EndsWith("spot", StringComparison.Ordinal);
         var gap = mark.DistanceTo(place) - (isSpot ? 0 : diameter);
@@ -62,7 +62,7 @@ public static class Landmarks
             (Measurements.Width - gauge.CushionInset - place.Y, CushionId.GreenSide),
         ];
         var (gap, cushion) = gaps.MinBy(candidate => candidate.Gap);
-        var name = Names.Spoken(cushion);
+        var name = NameWords.Of(cushion);
         if (gap <= 0.001) return $"tight on the {name}";
         return gap < 1.75 * gauge.Diameter ? $"{BallWidths.Say(gap / gauge.Diameter)} off the {name}" : null;
     }

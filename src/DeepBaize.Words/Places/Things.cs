@@ -44,5 +44,5 @@ internal sealed class Things(IReadOnlyList<PlacedBall> others, TableOutline outl
     }
 
     private PocketMouth? Pocket(string name) => outline.Mouths.FirstOrDefault(
-        mouth => Names.Spoken(mouth.Pocket).Replace(",", "", StringComparison.Ordinal) == name);
+        mouth => NameWords.Of(mouth.Pocket).Replace(",", "", StringComparison.Ordinal) == name);
 }
