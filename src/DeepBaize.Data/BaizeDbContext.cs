@@ -1,3 +1,4 @@
+using DeepBaize.Data.Attempts;
 using DeepBaize.Data.Positions;
 using DeepBaize.Data.Shelf;
 using Microsoft.EntityFrameworkCore;
@@ -27,6 +28,9 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
     /// <summary>Players, tables and cues.</summary>
     public DbSet<ShelfItem> Shelf => Set<ShelfItem>();
 
+    /// <summary>Attempts that are over.</summary>
+    public DbSet<KeptAttempt> Attempts => Set<KeptAttempt>();
+
     /// <inheritdoc />
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -51,6 +55,20 @@ public sealed class BaizeDbContext(DbContextOptions<BaizeDbContext> options, Own
                 .HasDatabaseName("ix_shelf_items_current");
             item.HasOne<Owner>().WithMany().HasForeignKey(i => i.OwnerId);
             item.HasQueryFilter(i => i.OwnerId == _owner);
+        });
+        modelBuilder.Entity<KeptAttempt>(attempt =>
+        {
+            attempt.ToTable("attempts");
+            attempt.Property(a => a.Id).ValueGeneratedNever();
+            attempt.Property(a => a.Player).HasMaxLength(KeptAttempt.PlayerLength);
+            attempt.Property(a => a.Kind).HasConversion<string>().HasMaxLength(20);
+            attempt.Property(a => a.Rules).HasColumnType("jsonb");
+            AsJson(attempt.Property(a => a.Balls));
+            attempt.Property(a => a.Task).HasMaxLength(KeptAttempt.TaskLength);
+            attempt.Property(a => a.End).HasMaxLength(20);
+            attempt.HasIndex(a => new { a.OwnerId, a.Task, a.PlayedAt });
+            attempt.HasOne<Owner>().WithMany().HasForeignKey(a => a.OwnerId);
+            attempt.HasQueryFilter(a => a.OwnerId == _owner);
         });
     }
 

@@ -8,6 +8,7 @@ using DeepBaize.Web.Chances;
 using DeepBaize.Web.Compute;
 using DeepBaize.Web.Exchange;
 using DeepBaize.Web.Health;
+using DeepBaize.Web.Attempts;
 using DeepBaize.Web.Book;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Outline;
@@ -68,6 +69,7 @@ builder.Services.AddDbContext<BaizeDbContext>((services, options) =>
 builder.Services.AddScoped<BookStore>();
 builder.Services.AddScoped<WorkingSheetStore>();
 builder.Services.AddScoped<ShelfStore>();
+builder.Services.AddScoped<AttemptStore>();
 builder.Services.AddScoped<PacesInUse>();
 builder.Services.AddHealthChecks().AddDbContextCheck<BaizeDbContext>("database", tags: [HealthRoutes.Ready]);
 
@@ -97,6 +99,7 @@ app.MapPresets();
 app.MapExchange();
 app.MapShelf();
 app.MapPlayers();
+app.MapAttempts();
 app.MapPage();
 await app.RunAsync();
 

@@ -138,6 +138,12 @@ public sealed class BreakTests(BrowserFixture browser)
         page.Until(() => page.Text("attempts") is var told && told.StartsWith("Attempt 2", StringComparison.Ordinal)
             && told.Contains("best 1", StringComparison.Ordinal));
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count == balls);
+
+        // It is kept: after a reload the same balls remember it.
+        page.Until(() => page.Text("tally") == "1 attempt at these balls: 1 point.");
+        page.Reload();
+        page.Choose("rules", "[data-option=noCushion]");
+        page.Until(() => page.Text("tally") == "1 attempt at these balls: 1 point.");
     }
 
     [Fact]

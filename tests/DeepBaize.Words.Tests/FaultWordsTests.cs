@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Profiles;
+using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Reading;
 using DeepBaize.Rules;
@@ -154,6 +155,16 @@ public sealed class FaultWordsTests
     {
         Assert.EndsWith("pace 7.2 is the hardest.", StrokeRefusals.BeyondTheCue(8, 6, 7.29).Sentence, StringComparison.Ordinal);
         Assert.EndsWith("play nearer the centre.", StrokeRefusals.BeyondTheCue(8, 6, 0.5).Sentence, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Attempts_are_told_with_the_best_and_the_last_ones()
+    {
+        Assert.Equal("No attempt at these balls yet.", AttemptWords.Say(new AttemptTally(0, 0, 0, 0, [])));
+        Assert.Equal("1 attempt at these balls: 147 points, 1 clearance.",
+            AttemptWords.Say(new AttemptTally(1, 1, 147, 147, [new Attempt(147, AttemptEnd.Cleared)])));
+        Assert.Equal("2 attempts at these balls: best 16, 8.5 in the mean; the last 1, 16.", AttemptWords.Say(
+            new AttemptTally(2, 0, 16, 8.5, [new Attempt(1, AttemptEnd.Missed), new Attempt(16, AttemptEnd.Foul)])));
     }
 
     private static void AssertSentence(string text)

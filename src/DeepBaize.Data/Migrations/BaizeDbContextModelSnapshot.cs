@@ -22,6 +22,71 @@ namespace DeepBaize.Data.Migrations
 
             NpgsqlModelBuilderExtensions.UseIdentityByDefaultColumns(modelBuilder);
 
+            modelBuilder.Entity("DeepBaize.Data.Attempts.KeptAttempt", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("uuid")
+                        .HasColumnName("id");
+
+                    b.Property<string>("Balls")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("balls");
+
+                    b.Property<string>("End")
+                        .IsRequired()
+                        .HasMaxLength(20)
+                        .HasColumnType("character varying(20)")
+                        .HasColumnName("end");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasMaxLength(20)
+                        .HasColumnType("character varying(20)")
+                        .HasColumnName("kind");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("owner_id");
+
+                    b.Property<DateTimeOffset>("PlayedAt")
+                        .HasColumnType("timestamp with time zone")
+                        .HasColumnName("played_at");
+
+                    b.Property<string>("Player")
+                        .IsRequired()
+                        .HasMaxLength(60)
+                        .HasColumnType("character varying(60)")
+                        .HasColumnName("player");
+
+                    b.Property<int>("Points")
+                        .HasColumnType("integer")
+                        .HasColumnName("points");
+
+                    b.Property<string>("Rules")
+                        .IsRequired()
+                        .HasColumnType("jsonb")
+                        .HasColumnName("rules");
+
+                    b.Property<int>("SchemaVersion")
+                        .HasColumnType("integer")
+                        .HasColumnName("schema_version");
+
+                    b.Property<string>("Task")
+                        .IsRequired()
+                        .HasMaxLength(64)
+                        .HasColumnType("character varying(64)")
+                        .HasColumnName("task");
+
+                    b.HasKey("Id")
+                        .HasName("pk_attempts");
+
+                    b.HasIndex("OwnerId", "Task", "PlayedAt")
+                        .HasDatabaseName("ix_attempts_owner_id_task_played_at");
+
+                    b.ToTable("attempts", (string)null);
+                });
+
             modelBuilder.Entity("DeepBaize.Data.Owner", b =>
                 {
                     b.Property<Guid>("Id")
@@ -246,6 +311,16 @@ namespace DeepBaize.Data.Migrations
                         .HasFilter("deleted_at is null");
 
                     b.ToTable("shelf_items", (string)null);
+                });
+
+            modelBuilder.Entity("DeepBaize.Data.Attempts.KeptAttempt", b =>
+                {
+                    b.HasOne("DeepBaize.Data.Owner", null)
+                        .WithMany()
+                        .HasForeignKey("OwnerId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired()
+                        .HasConstraintName("fk_attempts_owners_owner_id");
                 });
 
             modelBuilder.Entity("DeepBaize.Data.Positions.PositionVersion", b =>

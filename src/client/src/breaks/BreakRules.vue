@@ -75,6 +75,10 @@ const choices = [
       t('breaks.anew')
     }}</el-button>
   </div>
+  <p v-if="breaks.lineUp.asked.value && breaks.lineUp.tally.value" class="hint" data-testid="tally">
+    {{ breaks.lineUp.tally.value.words }}
+  </p>
+  <p v-if="breaks.lineUp.refusal.value" class="refusal" role="alert">{{ breaks.lineUp.refusal.value }}</p>
 </template>
 
 <style scoped>

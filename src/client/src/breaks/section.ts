@@ -1,4 +1,5 @@
 import { computed } from 'vue'
+import { useAttempts } from '@/attempts/useAttempts'
 import { defineSection } from '@/desk/contract'
 import BreakPanel from './BreakPanel.vue'
 import BreakPlan from './BreakPlan.vue'
@@ -8,7 +9,7 @@ import { useLineUp } from './useLineUp'
 /** The same table, and a plan for the visit. */
 export default defineSection({
   use: (desk, isOpen) => {
-    const lineUp = useLineUp(desk.model)
+    const lineUp = useLineUp(desk.model, desk.shelf, useAttempts(desk.server))
     const breaks = useBreak(desk.model, desk.shelf, lineUp, isOpen, () => desk.playback.reset())
     /** While a plan is shown its sentence stands for the stroke's; another ball that was touched has its own. */
     const said = computed(() => {

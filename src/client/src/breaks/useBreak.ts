@@ -182,11 +182,7 @@ export function useBreak(
     if (!data) return
     beforeChange()
     ruling.value = data
-    const isLaidAgain = lineUp.judge(data)
-    if (!isLaidAgain) {
-      model.setBalls(data.balls)
-      model.setState(data.state)
-    }
+    const isLaidAgain = lineUp.take(data)
     ruled = model.balls.value.length
     model.commit()
     if (isLaidAgain && !lineUp.isOver.value) await plan(true)

@@ -22,7 +22,7 @@ export const breaks = {
     attempt: 'Attempt {number} of',
     attemptsOver: 'Over: attempts',
     best: 'best {points}',
-    anew: 'Begin anew',
+    anew: 'Anew',
     old: 'The balls have moved since.',
     safety: 'Turn to safety: the best that a pot brings is not on.',
     play: 'Play by the rules',

@@ -1,0 +1,56 @@
+import { useStorage } from '@vueuse/core'
+import { ref } from 'vue'
+import { api, ask, type AttemptInput, type AttemptTally, type AttemptTask } from '@/api/client'
+import { useNewest } from '@/api/useNewest'
+import type { Server } from '@/sheet/useServer'
+
+/** An attempt that the server has not taken yet, under the id that keeps it from being counted twice. */
+interface Unsent {
+  id: string
+  attempt: AttemptInput
+}
+
+/** Keeps attempts that are over, and tells what all attempts at the same thing came to. What cannot be sent is sent later. */
+export function useAttempts(server: Server) {
+  const unsent = useStorage<Unsent[]>('deep-baize.attempts', [], localStorage)
+  /** Why an attempt was not kept; empty while all is well. */
+  const refusal = ref('')
+  const tally = useNewest<AttemptTally>()
+  let sending = Promise.resolve()
+
+  /** Sends what was not taken yet, the oldest first; stops when nobody answers. */
+  async function sendAll() {
+    while (unsent.value[0]) {
+      const { id, attempt } = unsent.value[0]
+      const { code, refusal: sentence } = await ask(
+        api.PUT('/api/attempts/{id}', { params: { path: { id } }, body: attempt }),
+      )
+      if (code === 'noAnswer') return server.noteAway()
+      refusal.value = sentence ?? ''
+      if (code === 'databaseAway') return
+      // Taken, or refused for good: in both cases it is not sent again.
+      unsent.value = unsent.value.filter((one) => one.id !== id)
+    }
+  }
+
+  /** One after the other, so that none is sent twice at once. */
+  const send = () => (sending = sending.then(sendAll))
+
+  /** Keeps an attempt. */
+  function keep(attempt: AttemptInput) {
+    unsent.value = [...unsent.value, { id: crypto.randomUUID(), attempt }]
+    return send()
+  }
+
+  /** Asks what attempts at a thing came to; nothing when there is no thing. */
+  async function look(task: AttemptTask | null) {
+    if (!task) return tally.clear()
+    await tally.put((signal) => ask(api.POST('/api/attempts/tally', { body: task, signal })))
+  }
+
+  server.whenBack(() => void send())
+  if (unsent.value.length > 0) void send()
+  return { tally: tally.answer, refusal, unsent, keep, look }
+}
+
+export type AttemptsModel = ReturnType<typeof useAttempts>

@@ -1,0 +1,108 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { effectScope, ref } from 'vue'
+import { useAttempts } from '@/attempts/useAttempts'
+import type { StepAnswer } from '@/api/client'
+import type { ShelfModel } from '@/shelf/useShelf'
+import type { SheetModel } from '@/sheet/useSheet'
+import { useServer } from '@/sheet/useServer'
+import { useLineUp } from './useLineUp'
+
+const white = { id: 'cue', x: 1, y: 0.5 }
+const red = { id: 'red1', x: 2, y: 1 }
+const shelf = { player: ref({ id: 'club' }), coefficients: ref(null) } as unknown as ShelfModel
+
+function sheet() {
+  const model = { balls: ref([white, red]), state: ref<unknown>(null), profile: ref('club') }
+  return {
+    ...model,
+    setBalls: (balls: typeof model.balls.value) => (model.balls.value = balls),
+    setState: (state: unknown) => (model.state.value = state),
+  } as unknown as SheetModel
+}
+
+const step = (part: Partial<StepAnswer>) =>
+  ({ balls: [white], state: { break: 1 }, isOver: false, fails: null, ...part }) as unknown as StepAnswer
+
+/** The requests that were sent, and whether anybody answers. */
+function listen() {
+  const sent: { id: string; body: { points: number; end: string; balls: unknown[] } }[] = []
+  const server = { isThere: true }
+  vi.stubGlobal('fetch', async (request: Request | string) => {
+    if (typeof request === 'string') return new Response(null, { status: server.isThere ? 200 : 503 })
+    if (!server.isThere) throw new TypeError('nobody')
+    if (request.method === 'PUT') sent.push({ id: request.url.split('/').pop()!, body: await request.json() })
+    return new Response(JSON.stringify({ words: 'told' }), { headers: { 'content-type': 'application/json' } })
+  })
+  return { sent, server }
+}
+
+describe('useLineUp', () => {
+  beforeEach(() => {
+    localStorage.clear()
+    vi.useFakeTimers()
+    return () => {
+      vi.useRealTimers()
+      vi.unstubAllGlobals()
+    }
+  })
+
+  const play = (model = sheet()) => {
+    const scope = effectScope()
+    const lineUp = scope.run(() => useLineUp(model, shelf, useAttempts(useServer())))!
+    lineUp.choose('noCushion')
+    return { model, lineUp, scope }
+  }
+
+  it('keeps an attempt with its points and its end, and lays its balls again', async () => {
+    const { sent } = listen()
+    const { model, lineUp, scope } = play()
+    lineUp.begin()
+    expect(lineUp.take(step({}))).toBe(false)
+    expect(model.balls.value).toEqual([white])
+    lineUp.begin()
+    expect(lineUp.take(step({ fails: 'cushion' }))).toBe(true)
+    expect(model.balls.value).toEqual([white, red])
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(sent.map(({ body }) => [body.points, body.end, body.balls.length])).toEqual([[1, 'cushion', 2]])
+    expect(lineUp.tally.value?.words).toBe('told')
+    scope.stop()
+  })
+
+  it('sends what nobody took once somebody answers again, under the same id and once', async () => {
+    const { sent, server } = listen()
+    server.isThere = false
+    const { lineUp, scope } = play()
+    lineUp.begin()
+    lineUp.take(step({ isOver: true }))
+    await vi.advanceTimersByTimeAsync(100)
+    const kept = JSON.parse(localStorage.getItem('deep-baize.attempts')!) as { id: string }[]
+    expect(sent).toEqual([])
+    server.isThere = true
+    await vi.advanceTimersByTimeAsync(5000)
+    expect(sent.map(({ id, body }) => [id, body.end])).toEqual([[kept[0]!.id, 'cleared']])
+    expect(JSON.parse(localStorage.getItem('deep-baize.attempts')!)).toEqual([])
+    scope.stop()
+  })
+
+  it('takes balls that were laid meanwhile for another line-up', async () => {
+    listen()
+    const { model, lineUp, scope } = play()
+    lineUp.begin()
+    lineUp.take(step({ fails: 'missed' }))
+    expect(lineUp.used.value).toBe(1)
+    model.setBalls([white, { ...red, x: 2.5 }])
+    lineUp.begin()
+    expect(lineUp.used.value).toBe(0)
+    lineUp.take(step({ fails: 'missed' }))
+    expect(model.balls.value[1]!.x).toBe(2.5)
+    // A white that is put elsewhere begins no other.
+    model.setBalls([
+      { ...white, x: 0.6 },
+      { ...red, x: 2.5 },
+    ])
+    lineUp.begin()
+    expect(lineUp.used.value).toBe(1)
+    await vi.advanceTimersByTimeAsync(1000)
+    scope.stop()
+  })
+})
