@@ -30,8 +30,8 @@ public sealed class ReferenceTests
         ["DeepBaize.Planning"] = ["Aiming", "Reading", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks"],
         ["DeepBaize.Web"] =
         [
-            "Mapping", "Problems", "Reading", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces", "Shots", "Pots",
-            "Chances", "Players", "Attempts", "Breaks", "Book", "Exchange", "Sheets", "Presets",
+            "Mapping", "Problems", "Reading", "Formats", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces",
+            "Shots", "Pots", "Chances", "Players", "Attempts", "Breaks", "Book", "Exchange", "Sheets", "Presets",
         ],
     };
 

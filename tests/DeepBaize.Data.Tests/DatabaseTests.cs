@@ -182,7 +182,7 @@ public sealed class DatabaseTests : IAsyncLifetime
     }
 
     [Fact]
-    public void A_document_of_a_newer_program_is_refused() => Assert.Throws<NotSupportedException>(() =>
+    public void A_document_of_a_newer_program_is_refused() => Assert.Throws<NewerDocumentException>(() =>
         PositionDocument.Read($$"""{"schemaVersion":{{PositionDocument.CurrentVersion + 1}},"balls":[],"contacts":[]}"""));
 
     /// <summary>One document of each version as it was written at the time.</summary>

@@ -11,7 +11,10 @@ public sealed class OlderDatabaseTests : IAsyncLifetime
 {
     /// <summary>The tables of that time, and the column by which each row is found again.</summary>
     private static readonly (string Table, string Key)[] Tables =
-        [("owners", "id"), ("positions", "id"), ("position_versions", "position_id"), ("shelf_items", "id"), ("working_sheets", "owner_id")];
+    [
+        ("owners", "id"), ("positions", "id"), ("position_versions", "position_id"), ("shelf_items", "id"),
+        ("working_sheets", "owner_id"),
+    ];
 
     private readonly string _connection = TestCluster.Shared.Connection($"t_{Guid.NewGuid():n}");
 

@@ -3,6 +3,7 @@ using System.Net.Http.Headers;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
+using DeepBaize.Data;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Work;
 using DeepBaize.Web.Problems;
@@ -147,6 +148,20 @@ public sealed class NoServerErrorTests(WebFixture web)
                 new AggregateException(new AggregateException(new ImpactBudgetException("It did not end.")))).Status);
         Assert.Equal(422, ProblemHandler.Describe(new AggregateException(new WorkBudgetException(5))).Status);
         Assert.Equal(500, ProblemHandler.Describe(new AggregateException(new InvalidOperationException())).Status);
+    }
+
+    [Fact]
+    public void What_a_newer_program_kept_is_refused_with_a_sentence_also_when_the_database_wraps_the_reason()
+    {
+        foreach (var exception in new Exception[]
+        {
+            new NewerDocumentException(9, 7), new InvalidOperationException("wrapped", new NewerDocumentException(9, 7)),
+        })
+        {
+            var problem = ProblemHandler.Describe(exception);
+            Assert.Equal(409, problem.Status);
+            Assert.StartsWith("This was kept by a newer version of Deep Baize, in version 9", problem.Detail, StringComparison.Ordinal);
+        }
     }
 
     [Fact]

@@ -15,26 +15,26 @@ public static class DemoScenario
             new Owner { Id = Owner.House, Name = "House", ContentVersion = HouseContent.Version },
             new Owner { Id = Owner.Local, Name = "This machine" });
         database.Shelf.AddRange(
-            Item(ShelfKind.Player, "Tamsin Orrell", "Plays in the second team.", """{"preset":"club","reach":0.76,"shoulderHeight":1.39}""",
+            Item(ShelfKind.Player, "Tamsin Orrell", "Plays in the second team.", new SavedPlayer("club", Reach: 0.76, ShoulderHeight: 1.39),
                 true),
             Item(ShelfKind.Player, "Desmond Vane", "Left-handed; avoids side.",
-                """{"preset":"league","hand":"left","preferences":{"side":"avoid"}}"""),
-            Item(ShelfKind.Player, "Ruth Calloway", "Coach.", """{"preset":"expert","reach":0.82}"""),
-            Item(ShelfKind.Player, "Milo Fenn", "Started this winter.", """{"preset":"starter","reach":0.7,"shoulderHeight":1.3}"""),
-            Item(ShelfKind.Table, "Window table", ClubName, """{"profile":"club"}""", true),
-            Item(ShelfKind.Table, "Back room", $"{ClubName}; old cloth.", """{"profile":"slow-old-cloth"}"""),
-            Item(ShelfKind.Cue, "Ash, 9.5 mm", "Tip changed in October.", """{"mass":0.5,"endMassRatio":25,"maxSpeed":5}""", true));
+                new SavedPlayer("league", "left", Preferences: new SavedPreferences("avoid"))),
+            Item(ShelfKind.Player, "Ruth Calloway", "Coach.", new SavedPlayer("expert", Reach: 0.82)),
+            Item(ShelfKind.Player, "Milo Fenn", "Started this winter.", new SavedPlayer("starter", Reach: 0.7, ShoulderHeight: 1.3)),
+            Item(ShelfKind.Table, "Window table", ClubName, new SavedTable("club"), true),
+            Item(ShelfKind.Table, "Back room", $"{ClubName}; old cloth.", new SavedTable("slow-old-cloth")),
+            Item(ShelfKind.Cue, "Ash, 9.5 mm", "Tip changed in October.", new SavedCue(0.5, 25, 5), true));
         database.Positions.AddRange(HouseContent.Positions());
     }
 
-    private static ShelfItem Item(ShelfKind kind, string name, string note, string document, bool isCurrent = false) => new()
+    private static ShelfItem Item<T>(ShelfKind kind, string name, string note, T document, bool isCurrent = false) => new()
     {
         Id = Guid.NewGuid(),
         OwnerId = Owner.Local,
         Kind = kind,
         Name = name,
         Note = note,
-        Document = document,
+        Document = SavedShelf.Write(document),
         IsCurrent = isCurrent,
     };
 }

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using System.Text.Json.Serialization;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
@@ -36,7 +37,11 @@ public sealed record PositionDocument(
     public const string ClubProfile = "club";
 
     private static readonly JsonSerializerOptions Json =
-        new(JsonSerializerDefaults.Web) { AllowOutOfOrderMetadataProperties = true };
+        new(JsonSerializerDefaults.Web)
+        {
+            AllowOutOfOrderMetadataProperties = true,
+            DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+        };
 
     /// <summary>The balls and contacts of a legal layout, as they stand in a document.</summary>
     public static (IReadOnlyList<SavedBall> Balls, IReadOnlyList<IReadOnlyList<string>> Contacts) From(Layout layout)
@@ -58,10 +63,10 @@ public sealed record PositionDocument(
     public string Write() => JsonSerializer.Serialize(this, Json);
 
     /// <summary>Reads a document of any version that this program knows.</summary>
-    /// <exception cref="NotSupportedException">The document was written by a newer program.</exception>
+    /// <exception cref="NewerDocumentException">The document was written by a newer program.</exception>
     public static PositionDocument Read(string json)
     {
-        var root = JsonNode.Parse(json) as JsonObject ?? throw new NotSupportedException("The saved position is empty.");
-        return PositionUpgrades.ToCurrent(root).Deserialize<PositionDocument>(Json)!;
+        var root = JsonNode.Parse(json) as JsonObject ?? throw new NewerDocumentException(0, CurrentVersion);
+        return PositionUpgrades.ToVersion(root, CurrentVersion).Deserialize<PositionDocument>(Json)!;
     }
 }

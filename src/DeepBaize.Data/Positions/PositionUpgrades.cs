@@ -3,9 +3,9 @@ using System.Text.Json.Nodes;
 namespace DeepBaize.Data.Positions;
 
 /// <summary>
-/// Brings documents of older versions to the present one, a version at a time. What an upgrade knows of its time is frozen in it.
+/// Brings documents of older versions to a later one, a version at a time. What an upgrade knows of its time is frozen in it.
 /// </summary>
-internal static class PositionUpgrades
+public static class PositionUpgrades
 {
     /// <summary>
     /// The house's scale of paces as it was up to version 5, in which strokes were kept by their pace: 0.75 x 1.27^(pace - 1) m/s.
@@ -17,16 +17,15 @@ internal static class PositionUpgrades
     /// <summary>Each upgrades a document of its version to the next; the others only lack what came later.</summary>
     private static readonly Dictionary<int, Action<JsonObject>> Upgrades = new() { [5] = KeepSpeedAndIntent };
 
-    /// <summary>The document in the present version.</summary>
-    /// <exception cref="NotSupportedException">It was written by a newer program, or is none.</exception>
-    public static JsonObject ToCurrent(JsonObject document)
+    /// <summary>The document in a version, which the document itself may not be past.</summary>
+    /// <exception cref="NewerDocumentException">It was written by a newer program, or is none.</exception>
+    public static JsonObject ToVersion(JsonObject document, int wanted)
     {
+        ArgumentNullException.ThrowIfNull(document);
         var version = document["schemaVersion"] is JsonValue value && value.TryGetValue<int>(out var given) ? given : 0;
-        if (version is < 1 or > PositionDocument.CurrentVersion)
-            throw new NotSupportedException(
-                $"The position was saved in version {version}; this program reads up to {PositionDocument.CurrentVersion}.");
-        for (; version < PositionDocument.CurrentVersion; version++) Upgrades.GetValueOrDefault(version)?.Invoke(document);
-        document["schemaVersion"] = PositionDocument.CurrentVersion;
+        if (version < 1 || version > wanted) throw new NewerDocumentException(version, wanted);
+        for (; version < wanted; version++) Upgrades.GetValueOrDefault(version)?.Invoke(document);
+        document["schemaVersion"] = wanted;
         return document;
     }
 

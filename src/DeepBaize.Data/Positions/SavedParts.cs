@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using DeepBaize.Data.Shelf;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 
 namespace DeepBaize.Data.Positions;
@@ -56,7 +57,7 @@ public sealed record SavedReach(double X, double Y, double Within) : SavedIntent
 /// <param name="Table">What table and balls differed in from the profile; null when in nothing.</param>
 /// <param name="Cue">What the cue differed in, the player's own paces among it; null when in nothing.</param>
 /// <param name="Player">The player; null when none was said.</param>
-public sealed record SavedSetting(JsonElement? Table = null, JsonElement? Cue = null, JsonElement? Player = null);
+public sealed record SavedSetting(SavedCoefficients? Table = null, SavedCueInUse? Cue = null, SavedPlayer? Player = null);
 
 /// <summary>A place on the cloth.</summary>
 /// <param name="X">Metres up the table.</param>

@@ -1,9 +1,11 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using System.Text.Json.Serialization;
 using DeepBaize.Data.Positions;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Web.Book;
+using DeepBaize.Web.Formats;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words.Refusals;
@@ -18,9 +20,12 @@ internal static class JsonPosition
         WriteIndented = true,
         NewLine = "\n",
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
+        AllowOutOfOrderMetadataProperties = true,
     };
 
-    private static readonly JsonFile File = new("position.schema.json", isPosition: true, PositionDocument.CurrentVersion);
+    private static readonly JsonFile File = new("position.schema.json", isPosition: true, FilePosition.CurrentVersion);
 
     /// <summary>The text of the published schema.</summary>
     public static string SchemaText() => File.SchemaText();
@@ -28,7 +33,7 @@ internal static class JsonPosition
     /// <summary>Writes a sheet.</summary>
     public static string Write(ExportRequest request)
     {
-        var document = JsonSerializer.SerializeToNode(PositionReader.Read(request), Written)!.AsObject();
+        var position = FormatMapper.ToFile(PositionReader.Read(request)) with { SchemaVersion = FilePosition.CurrentVersion };
         var file = new JsonObject
         {
             ["$schema"] = "/schemas/position.json",
@@ -37,7 +42,7 @@ internal static class JsonPosition
             ["note"] = request.Note ?? "",
             ["tags"] = new JsonArray([.. (request.Tags ?? []).Select(tag => JsonValue.Create(tag))]),
         };
-        foreach (var (name, value) in document) file[name] = value?.DeepClone();
+        foreach (var (name, value) in JsonSerializer.SerializeToNode(position, Written)!.AsObject()) file[name] = value?.DeepClone();
         return file.ToJsonString(Written) + "\n";
     }
 
@@ -49,7 +54,7 @@ internal static class JsonPosition
         try
         {
             RequireIntent(root);
-            var document = PositionDocument.Read(text);
+            var document = FormatMapper.ToSaved(Position(root)) with { SchemaVersion = PositionDocument.CurrentVersion };
             var content = PositionReader.Read(
                 PositionReader.ToContent(document, paces) with { Profile = document.Profile }, document.Contacts ?? []);
             return new ImportResponse(Text(root, "name"), Text(root, "note"), Tags(root), PositionReader.ToContent(content, paces));
@@ -57,6 +62,25 @@ internal static class JsonPosition
         catch (RefusalException refusal)
         {
             throw JsonFile.WithLines(refusal, text);
+        }
+    }
+
+    /// <summary>
+    /// The position of a file. Up to version 7 files had the shape of kept documents and are brought up to date as those are.
+    /// </summary>
+    private static FilePosition Position(JsonObject root)
+    {
+        var position = PositionUpgrades.ToVersion(root.DeepClone().AsObject(), FilePosition.CurrentVersion);
+        foreach (var head in new[] { "$schema", "kind", "name", "note", "tags" }) position.Remove(head);
+        try
+        {
+            var read = position.Deserialize<FilePosition>(Written)!;
+            return read with { Contacts = read.Contacts ?? [], Profile = read.Profile ?? PositionDocument.ClubProfile };
+        }
+        catch (JsonException bad)
+        {
+            // All else is as the schema says.
+            throw RefusalException.Invalid("setting", "setting", BookRefusals.Setting(bad.Path?.TrimStart('$', '.')));
         }
     }
 

@@ -1,5 +1,6 @@
 using System.Data.Common;
 using System.Text.Json;
+using DeepBaize.Data;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Physics.Work;
@@ -49,6 +50,9 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         WorkBudgetException work =>
             Problem(StatusCodes.Status422UnprocessableEntity, "workBudget", RequestRefusals.TooMuchHappens(work.Most)),
         ImpactBudgetException => Problem(StatusCodes.Status422UnprocessableEntity, "impactBudget", RequestRefusals.EndlessImpact),
+        NewerDocumentException newer =>
+            Problem(StatusCodes.Status409Conflict, "newerProgram", RequestRefusals.Newer(newer.Version, newer.Newest)),
+        InvalidOperationException { InnerException: NewerDocumentException newer } => Describe(newer),
         _ when IsDatabaseAway(exception) =>
             Problem(StatusCodes.Status503ServiceUnavailable, "databaseAway", RequestRefusals.DatabaseAway),
         _ => Problem(StatusCodes.Status500InternalServerError, "unexpected", RequestRefusals.Unexpected),

@@ -1,4 +1,3 @@
-using System.Text.Json;
 using DeepBaize.Data;
 using DeepBaize.Data.Shelf;
 using DeepBaize.Physics.Balls;
@@ -13,12 +12,10 @@ public sealed class PacesInUse(BaizeDbContext database)
     /// <summary>The scale of the player in use; the house's when he has measured none.</summary>
     public async Task<PaceScale> FindAsync(CancellationToken cancel)
     {
-        var document = await database.Shelf.AsNoTracking()
+        var player = await database.Shelf.AsNoTracking()
             .Where(item => item.Kind == ShelfKind.Player && item.IsCurrent && item.DeletedAt == null)
-            .Select(item => item.Document).SingleOrDefaultAsync(cancel);
-        return document is null
-            ? PaceScale.House
-            : ConditionsReader.ReadPaces(JsonSerializer.Deserialize<PlayerInput>(document, ShelfDocuments.Written)?.Paces);
+            .SingleOrDefaultAsync(cancel);
+        return player is null ? PaceScale.House : ConditionsReader.ReadPaces(ShelfDocuments.Players.Read(player).Paces);
     }
 
     /// <summary>The same; the house's also while the database is away.</summary>

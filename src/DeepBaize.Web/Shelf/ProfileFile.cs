@@ -1,29 +1,26 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
-using DeepBaize.Data.Shelf;
+using DeepBaize.Web.Formats;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Words.Refusals;
 
 namespace DeepBaize.Web.Shelf;
 
-/// <summary>Players, tables and cues as a JSON file, described by a published schema.</summary>
-/// <param name="Players">Players.</param>
-/// <param name="Tables">Tables.</param>
-/// <param name="Cues">Cues.</param>
-internal sealed record ProfileFile(
-    IReadOnlyList<ShelfEntry<PlayerInput>> Players, IReadOnlyList<ShelfEntry<TableDocument>> Tables,
-    IReadOnlyList<ShelfEntry<CueDocument>> Cues)
+/// <summary>Writes and reads players, tables and cues as a JSON file, described by a published schema.</summary>
+internal static class ProfileFile
 {
-    private static readonly JsonFile File = new("profiles.schema.json", isPosition: false, ShelfItem.CurrentVersion);
+    private static readonly JsonFile File = new("profiles.schema.json", isPosition: false, FileProfiles.CurrentVersion);
 
-    private static readonly JsonSerializerOptions Pretty = new(ShelfDocuments.Written)
+    private static readonly JsonSerializerOptions Pretty = new(JsonSerializerDefaults.Web)
     {
         WriteIndented = true,
         NewLine = "\n",
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
         DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
     };
 
     /// <summary>The text of the published schema.</summary>
@@ -32,29 +29,28 @@ internal sealed record ProfileFile(
     /// <summary>Writes everything that is not the house's.</summary>
     public static string Write(ShelfResponse shelf)
     {
-        var file = new ProfileFile(Own(shelf.Players), Own(shelf.Tables), Own(shelf.Cues));
+        var file = new FileProfiles(
+            Own(shelf.Players, FormatMapper.ToFile), Own(shelf.Tables, FormatMapper.ToFile), Own(shelf.Cues, FormatMapper.ToFile));
         var root = JsonSerializer.SerializeToNode(file, Pretty)!.AsObject();
         root.Insert(0, "$schema", "/schemas/profiles.json");
         root.Insert(1, "kind", "profiles");
-        root.Insert(2, "schemaVersion", ShelfItem.CurrentVersion);
+        root.Insert(2, "schemaVersion", FileProfiles.CurrentVersion);
         return root.ToJsonString(Pretty) + "\n";
     }
 
     /// <summary>Reads a file whole.</summary>
     /// <exception cref="RefusalException">The file is wrong; line and field are named.</exception>
-    public static ProfileFile Read(string text)
+    public static FileProfiles Read(string text)
     {
         var root = File.Read(text);
-        root.Remove("$schema");
-        root.Remove("kind");
-        root.Remove("schemaVersion");
-        foreach (var list in new[] { "players", "tables", "cues" }) root.TryAdd(list, new System.Text.Json.Nodes.JsonArray());
-        var file = root.Deserialize<ProfileFile>(ShelfDocuments.Written)!;
+        foreach (var head in new[] { "$schema", "kind", "schemaVersion" }) root.Remove(head);
+        foreach (var list in new[] { "players", "tables", "cues" }) root.TryAdd(list, new JsonArray());
+        var file = root.Deserialize<FileProfiles>(Pretty)!;
         try
         {
-            Check("players", file.Players, ShelfDocuments.Players);
-            Check("tables", file.Tables, ShelfDocuments.Tables);
-            Check("cues", file.Cues, ShelfDocuments.Cues);
+            Check("players", file.Players, ShelfDocuments.Players, FormatMapper.ToInput);
+            Check("tables", file.Tables, ShelfDocuments.Tables, FormatMapper.ToInput);
+            Check("cues", file.Cues, ShelfDocuments.Cues, FormatMapper.ToInput);
         }
         catch (RefusalException refusal)
         {
@@ -64,16 +60,17 @@ internal sealed record ProfileFile(
         return file;
     }
 
-    private static IReadOnlyList<ShelfEntry<T>> Own<T>(IReadOnlyList<ShelfOutput<T>> items) =>
-        [.. items.Where(item => !item.IsHouse).Select(item => new ShelfEntry<T>(item.Name, item.Document, item.Note))];
+    private static IReadOnlyList<FileEntry<TFile>> Own<T, TFile>(IReadOnlyList<ShelfOutput<T>> items, Func<T, TFile> write) =>
+        [.. items.Where(item => !item.IsHouse).Select(item => new FileEntry<TFile>(item.Name, write(item.Document), item.Note))];
 
-    private static void Check<T>(string list, IReadOnlyList<ShelfEntry<T>> entries, ShelfSort<T> sort)
+    private static void Check<T, TFile>(string list, IReadOnlyList<FileEntry<TFile>> entries, ShelfSort<T> sort, Func<TFile, T> read)
+        where T : class
     {
         for (var i = 0; i < entries.Count; i++)
         {
             try
             {
-                sort.Require(entries[i].Document);
+                sort.Require(entries[i].Document is { } document ? read(document) : null);
             }
             catch (RefusalException refusal)
             {

@@ -2,19 +2,6 @@ using DeepBaize.Web.Reading;
 
 namespace DeepBaize.Web.Shelf;
 
-/// <summary>A table with its balls: a profile of the house and what differs from it.</summary>
-/// <param name="Profile">Id of the profile; absent is the club table.</param>
-/// <param name="Coefficients">What differs.</param>
-/// <param name="MeasuredOn">When it was measured; absent until then.</param>
-public sealed record TableDocument(string? Profile = null, CoefficientsInput? Coefficients = null, DateOnly? MeasuredOn = null);
-
-/// <summary>A cue; what is absent is the house's.</summary>
-/// <param name="Mass">Mass in kg.</param>
-/// <param name="EndMassRatio">Ball mass over the cue's effective end mass.</param>
-/// <param name="MaxSpeed">Greatest cue speed in m/s that the player delivers with it.</param>
-/// <param name="TipChangedOn">When the tip was changed.</param>
-public sealed record CueDocument(double? Mass = null, double? EndMassRatio = null, double? MaxSpeed = null, DateOnly? TipChangedOn = null);
-
 /// <summary>Something on the shelf.</summary>
 /// <param name="Id">Its id; the house's are ids of presets.</param>
 /// <param name="Name">Its name.</param>
@@ -40,12 +27,6 @@ public sealed record ShelfResponse(
 /// <param name="Note">A line about it.</param>
 /// <param name="Version">The version that it was changed from; absent for something new.</param>
 public sealed record ShelfRequest<TDocument>(string Name, TDocument Document, string Note = "", int? Version = null);
-
-/// <summary>What stands in a file of profiles.</summary>
-/// <param name="Name">Its name.</param>
-/// <param name="Document">The player, table or cue.</param>
-/// <param name="Note">A line about it.</param>
-public sealed record ShelfEntry<TDocument>(string Name, TDocument Document, string Note = "");
 
 /// <summary>How many were taken from a file.</summary>
 /// <param name="Players">Players.</param>

@@ -1,6 +1,6 @@
-using System.Text.Json;
 using DeepBaize.Data;
 using DeepBaize.Data.Shelf;
+using DeepBaize.Web.Formats;
 using DeepBaize.Web.Keeping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Words;
@@ -32,7 +32,7 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         var row = NewRow(sort, NamedText.Name(request.Name, ShelfItem.NameLength), CleanNote(request.Note), request.Document);
         database.Shelf.Add(row);
         await SaveAsync(row, cancel);
-        return ToOutput<T>(row);
+        return ToOutput(sort, row);
     }
 
     /// <summary>Changes something.</summary>
@@ -41,9 +41,9 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         var (name, note) = (NamedText.Name(request.Name, ShelfItem.NameLength), CleanNote(request.Note));
         sort.Require(request.Document);
         var row = await FindAsync(sort.Kind, id, request.Version, cancel);
-        (row.Name, row.Note, row.Document, row.SchemaVersion) = (name, note, Write(request.Document), ShelfItem.CurrentVersion);
+        (row.Name, row.Note, row.Document, row.SchemaVersion) = (name, note, sort.Write(request.Document), ShelfItem.CurrentVersion);
         await SaveChangedAsync(row, cancel);
-        return ToOutput<T>(row);
+        return ToOutput(sort, row);
     }
 
     /// <summary>Puts a copy beside something, of one's own or of the house.</summary>
@@ -51,7 +51,7 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
     {
         var source = sort.House.FirstOrDefault(item => item.Id == id);
         if (source is null)
-            source = ToOutput<T>(await FindAsync(sort.Kind, Guid.TryParse(id, out var own) ? own : Guid.Empty, null, cancel));
+            source = ToOutput(sort, await FindAsync(sort.Kind, Guid.TryParse(id, out var own) ? own : Guid.Empty, null, cancel));
         await using var transaction = await database.BeginAloneAsync(owner, cancel);
         await RequireRoomAsync(1, cancel);
         var taken = await NamesAsync(sort.Kind, cancel);
@@ -59,7 +59,7 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         database.Shelf.Add(row);
         await SaveAsync(row, cancel);
         await transaction.CommitAsync(cancel);
-        return ToOutput<T>(row);
+        return ToOutput(sort, row);
     }
 
     /// <summary>Makes something the one in use; something of the house by using none of one's own.</summary>
@@ -91,17 +91,17 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
             item => item.Id == id && item.Kind == sort.Kind && item.DeletedAt != null, cancel) ?? throw Unknown();
         row.DeletedAt = null;
         await SaveChangedAsync(row, cancel);
-        return ToOutput<T>(row);
+        return ToOutput(sort, row);
     }
 
     /// <summary>Takes everything of a file, or nothing: a name that is taken gets a number.</summary>
-    internal async Task<ImportedOutput> ImportAsync(ProfileFile file, CancellationToken cancel)
+    internal async Task<ImportedOutput> ImportAsync(FileProfiles file, CancellationToken cancel)
     {
         await using var transaction = await database.BeginAloneAsync(owner, cancel);
         await RequireRoomAsync(file.Players.Count + file.Tables.Count + file.Cues.Count, cancel);
-        await AddAllAsync(ShelfDocuments.Players, file.Players, cancel);
-        await AddAllAsync(ShelfDocuments.Tables, file.Tables, cancel);
-        await AddAllAsync(ShelfDocuments.Cues, file.Cues, cancel);
+        await AddAllAsync(ShelfDocuments.Players, file.Players, FormatMapper.ToInput, cancel);
+        await AddAllAsync(ShelfDocuments.Tables, file.Tables, FormatMapper.ToInput, cancel);
+        await AddAllAsync(ShelfDocuments.Cues, file.Cues, FormatMapper.ToInput, cancel);
         await database.SaveAsync(Stale, BookRefusals.ImportedNameTaken, cancel);
         await transaction.CommitAsync(cancel);
         return new ImportedOutput(
@@ -109,15 +109,15 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
             ShelfWords.Taken(file.Players.Count, file.Tables.Count, file.Cues.Count));
     }
 
-    private async Task AddAllAsync<T>(ShelfSort<T> sort, IReadOnlyList<ShelfEntry<T>> entries, CancellationToken cancel)
+    private async Task AddAllAsync<T, TFile>(
+        ShelfSort<T> sort, IReadOnlyList<FileEntry<TFile>> entries, Func<TFile, T> read, CancellationToken cancel)
     {
         var taken = await NamesAsync(sort.Kind, cancel);
         foreach (var entry in entries)
         {
-            sort.Require(entry.Document);
             var name = FreeName(NamedText.Name(entry.Name, ShelfItem.NameLength), taken);
             taken.Add(name);
-            database.Shelf.Add(NewRow(sort, name, CleanNote(entry.Note), entry.Document));
+            database.Shelf.Add(NewRow(sort, name, CleanNote(entry.Note), read(entry.Document!)));
         }
     }
 
@@ -153,17 +153,14 @@ public sealed class ShelfStore(BaizeDbContext database, OwnerScope owner, TimePr
         Kind = sort.Kind,
         Name = name,
         Note = note,
-        Document = Write(document),
+        Document = sort.Write(document),
     };
 
     private static IReadOnlyList<ShelfOutput<T>> Sorted<T>(IEnumerable<ShelfItem> rows, ShelfSort<T> sort) =>
-        [.. rows.Where(row => row.Kind == sort.Kind).Select(ToOutput<T>), .. sort.House];
+        [.. rows.Where(row => row.Kind == sort.Kind).Select(row => ToOutput(sort, row)), .. sort.House];
 
-    private static ShelfOutput<T> ToOutput<T>(ShelfItem row) => new(
-        row.Id.ToString(), row.Name, row.Note, row.Version, row.IsCurrent, false,
-        JsonSerializer.Deserialize<T>(row.Document, ShelfDocuments.Written)!);
-
-    private static string Write<T>(T document) => JsonSerializer.Serialize(document, ShelfDocuments.Written);
+    private static ShelfOutput<T> ToOutput<T>(ShelfSort<T> sort, ShelfItem row) =>
+        new(row.Id.ToString(), row.Name, row.Note, row.Version, row.IsCurrent, false, sort.Read(row));
 
     private static string FreeName(string name, HashSet<string> taken) => NamedText.Free(name, taken, ShelfItem.NameLength, from: 1);
 

@@ -62,6 +62,12 @@ public static class RequestRefusals
     public static Refused EndlessImpact { get; } = new(
         "Too much happens", "A ball met a cushion in a way whose impulse did not end within its budget of steps.");
 
+    /// <summary>Something that a newer program kept.</summary>
+    public static Refused Newer(int version, int newest) => new(
+        "Kept by a newer program",
+        $"This was kept by a newer version of Deep Baize, in version {version} of its shape; this one reads up to {newest}. "
+        + "Nothing was changed.");
+
     /// <summary>A database that does not answer.</summary>
     public static Refused DatabaseAway { get; } = new(
         "Saved positions are away",
