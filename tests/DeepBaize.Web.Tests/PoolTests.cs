@@ -189,7 +189,8 @@ public sealed class PoolTests(WebFixture web) : IDisposable
             "/api/players/look", new { player = new { preset = "club" } }, Cancel);
         Assert.Equal(HttpStatusCode.OK, asked.StatusCode);
         listener.RecordObservableInstruments();
-        Assert.Equal(["deep_baize.events", "deep_baize.plans", "deep_baize.questions"], found.Keys.Order());
+        Assert.Equal(
+            ["deep_baize.events", "deep_baize.left", "deep_baize.plans", "deep_baize.questions", "deep_baize.running"], found.Keys.Order());
         Assert.True(found["deep_baize.events"] > 0);
     }
 }

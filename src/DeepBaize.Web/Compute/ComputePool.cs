@@ -37,7 +37,9 @@ public sealed class ComputePool : IDisposable
     private readonly Dictionary<string, int> _places = [];
     private readonly Meter _meter;
     private int _busy;
+    private int _running;
     private long _spent;
+    private long _left;
 
     /// <summary>Starts the threads of the pool.</summary>
     /// <param name="meters">Takes the figures that <see cref="Telemetry"/> tells to whoever watches the server.</param>
@@ -48,10 +50,18 @@ public sealed class ComputePool : IDisposable
         _meter.CreateObservableGauge("deep_baize.questions", () => Busy, "{question}", "Questions that run or wait.");
         _meter.CreateObservableGauge("deep_baize.plans", () => Plans, "{plan}", "Plans that run or wait.");
         _meter.CreateObservableCounter("deep_baize.events", () => Spent, "{event}", "Events of the simulator that all jobs have cost.");
+        _meter.CreateObservableGauge("deep_baize.running", () => Running, "{job}", "Jobs that are worked on.");
+        _meter.CreateObservableCounter("deep_baize.left", () => Left, "{job}", "Jobs that were stopped since nobody waited any more.");
     }
 
     /// <summary>Events that all jobs have cost so far.</summary>
     public long Spent => Interlocked.Read(ref _spent);
+
+    /// <summary>Jobs that are worked on at this moment.</summary>
+    public int Running => Volatile.Read(ref _running);
+
+    /// <summary>Jobs that were stopped in the midst of their work since nobody waited any more.</summary>
+    public long Left => Interlocked.Read(ref _left);
 
     /// <summary>Questions, plans left out, that run or wait at this moment.</summary>
     public int Busy => Volatile.Read(ref _busy);
@@ -126,13 +136,21 @@ public sealed class ComputePool : IDisposable
 
     private T Counted<T>(WorkMeter meter, Func<CancellationToken, T> job, CancellationToken cancel)
     {
+        Interlocked.Increment(ref _running);
         try
         {
             return job(cancel);
         }
+        catch when (cancel.IsCancellationRequested)
+        {
+            // What is stopped on one of several threads comes wrapped.
+            Interlocked.Increment(ref _left);
+            throw;
+        }
         finally
         {
             Interlocked.Add(ref _spent, meter.Spent);
+            Interlocked.Decrement(ref _running);
         }
     }
 
