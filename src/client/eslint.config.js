@@ -77,5 +77,19 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    // The same for sentences in scripts; what an error says is for those who program.
+    files: ['src/**/*.vue', 'src/**/*.ts'],
+    ignores: ['src/words/**', 'src/**/*.spec.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...['Literal[value=', 'TemplateElement[value.raw='].map((text) => ({
+          selector: `:not(NewExpression[callee.name="Error"]) > ${text}/[A-Z][a-z]+ [a-z]+ |[a-z]{2,} [a-z]+ [a-z]{2,}/]`,
+          message: 'Every text that a person reads comes from the catalogue in src/words.',
+        })),
+      ],
+    },
+  },
   prettier,
 )

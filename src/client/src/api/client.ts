@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { t } from '@/words'
 import type { components, paths } from './generated/schema'
 
 export type Schemas = components['schemas']
@@ -79,7 +80,7 @@ export const api = createClient<paths>({
 /** The sentence of a refused request, or a plain one when nothing answered. */
 export function sentenceOf(problem: unknown): string {
   const details = problem as { detail?: string; title?: string } | undefined
-  return details?.detail ?? details?.title ?? 'The server does not answer; nothing was changed.'
+  return details?.detail ?? details?.title ?? t('app.noAnswer')
 }
 
 /** Carries out a call; a network failure becomes a sentence like any other refusal. */

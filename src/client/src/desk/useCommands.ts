@@ -12,9 +12,6 @@ import type { SheetModel } from '@/sheet/useSheet'
 import { t } from '@/words'
 import type { Shot } from '@/table/useShot'
 
-/** The position of the house with which a first visit begins. */
-const firstShown = 'Black off its spot'
-
 const turns: TurnChoice[] = ['left', 'bottom', 'right', 'top', 'player']
 
 /** What is done to the sheet from the bar and by keys, wherever the focus is. */
@@ -120,7 +117,7 @@ export function useCommands(parts: {
       return
     }
     if (await parts.keeping.takeOver()) return
-    await positions.find(firstShown)
+    await positions.find(t('app.firstShown'))
     const first = positions.positions.value.find((position) => position.isHouse)
     await positions.find('')
     if (first) await openPosition(first.id)
