@@ -17,10 +17,8 @@ public sealed partial class StartTests
         var folder = TestCluster.Beside("start", durable: true).Folder;
         using var first = new Started(folder);
         using var second = new Started(folder);
-        var started = await Task.WhenAny(first.SaysAsync(Serves()), second.SaysAsync(Serves())) is { } one
-            ? (await one).Groups[1].Value
-            : "";
-        var (server, other) = first.Printed.Contains("Ctrl+C", StringComparison.Ordinal) ? (first, second) : (second, first);
+        var (server, said) = await Started.FirstAsync(Serves(), first, second);
+        var (started, other) = (said.Groups[1].Value, server == first ? second : first);
         Assert.Contains("Another start is at work", other.Printed, StringComparison.Ordinal);
         Assert.Equal(started, (await other.SaysAsync(Runs())).Groups[1].Value);
         await other.Process.WaitForExitAsync(TestContext.Current.CancellationToken);
@@ -137,14 +135,22 @@ public sealed partial class StartTests
         }
 
         /// <summary>Waits until it prints something.</summary>
-        public async Task<Match> SaysAsync(Regex what)
+        public async Task<Match> SaysAsync(Regex what) => (await FirstAsync(what, this)).Said;
+
+        /// <summary>Waits until one of several prints something; when all have ended without it, nobody will.</summary>
+        public static async Task<(Started By, Match Said)> FirstAsync(Regex what, params Started[] starts)
         {
-            var clock = Stopwatch.StartNew();
             while (true)
             {
-                if (what.Match(Printed) is { Success: true } match) return match;
-                Assert.True(clock.Elapsed < Patience
-                    && !(Process.HasExited && clock.Elapsed > TimeSpan.FromSeconds(5)), $"It does not say {what}: {Printed}");
+                var areOver = starts.All(start => start.Process.HasExited);
+                // What was printed at the end is read by then.
+                if (areOver) await Task.WhenAll(starts.Select(start => start.Process.WaitForExitAsync()));
+                foreach (var start in starts)
+                {
+                    if (what.Match(start.Printed) is { Success: true } match) return (start, match);
+                }
+
+                Assert.False(areOver, $"It does not say {what}: {string.Join("\n", starts.Select(start => start.Printed))}");
                 await Task.Delay(50);
             }
         }

@@ -34,7 +34,7 @@ internal static class LayoutReader
                 faults.Add(new Fault($"balls[{i}].id", balls[i].Id, "unknownBall", BallRefusals.Unknown(balls[i].Id).Sentence));
         }
 
-        return faults.Count == 0 ? placed : throw RefusalException.Invalid("layout", BallRefusals.Unknown(null).Title, faults);
+        return faults.Count == 0 ? placed : throw RefusalException.Invalid("layout", BallRefusals.UnknownBall, faults);
     }
 
     /// <summary>The ball of an id.</summary>

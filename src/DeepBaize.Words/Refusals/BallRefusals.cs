@@ -10,6 +10,9 @@ public static class BallRefusals
     /// <summary>Balls that cannot stand as given.</summary>
     public const string CannotStand = "The balls cannot stand like this";
 
+    /// <summary>Balls of ids that are none.</summary>
+    public const string UnknownBall = "Unknown ball";
+
     /// <summary>More balls than a set has.</summary>
     public const string TooMany = "Too many balls";
 
@@ -18,14 +21,14 @@ public static class BallRefusals
     public static string Missing(int number) => $"Ball {number} is missing.";
 
     /// <summary>An id that is none.</summary>
-    public static Refused Unknown(string? id) => new("Unknown ball", $"There is no ball called \"{Shorten(id)}\".");
+    public static Refused Unknown(string? id) => new(UnknownBall, $"There is no ball called \"{Shorten(id)}\".");
 
     /// <summary>A ball that cannot be laid, since there is none of that id.</summary>
-    public static Refused NothingToLay { get; } = new("Unknown ball", "There is no such ball to lay.");
+    public static Refused NothingToLay { get; } = new(UnknownBall, "There is no such ball to lay.");
 
     /// <summary>A ball to pot that is the white, or none.</summary>
     public static Refused NotToBePotted(bool isWhite) => new(
-        "Unknown ball", isWhite ? "The white is not potted; name another ball." : "There is no ball of that name.");
+        UnknownBall, isWhite ? "The white is not potted; name another ball." : "There is no ball of that name.");
 
     /// <summary>Two entries that are no two balls.</summary>
     /// <param name="number">The entry, from 1.</param>

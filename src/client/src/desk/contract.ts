@@ -8,8 +8,9 @@ export interface Said {
   words: string[]
 }
 
-/** What a section holds, and what of the table it takes over while its bench is shown. All of it is optional. */
+/** What a section holds for itself, and what of the table it takes over while its bench is shown. All of it is optional. */
 export interface SectionModel {
+  [own: string]: unknown
   /** What the line above the table says. */
   said?: Ref<Said | undefined>
   /** Takes a ball that was touched. */
