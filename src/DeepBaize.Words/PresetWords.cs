@@ -19,13 +19,12 @@ public static class PresetWords
             ("each", "Reds in each arm"),
             ("first", "From the blue to the first red"),
             ("step", "From red to red")),
-        ["ladder"] = new(
-            "Ladder",
-            "Pot the red to the middle and bring the white to each ball of the row in turn: stun first, then more and more screw.",
-            ("whiteUp", "White, from the baulk cushion"),
-            ("whiteAcross", "White, from the green side"),
-            ("row", "Row, from the baulk cushion"),
-            ("step", "From ball to ball")),
+        ["fan"] = new(
+            "Fan",
+            "The pink to the top pocket and the white through a gate: the first on the stun line, each next one asks for more screw.",
+            ("gate", "Gate, from stun to screw"),
+            ("cut", "Cut"),
+            ("away", "From the white to the pink")),
         ["gap"] = new("Through the gap", "Pot the black and bring the white back between two reds: a gate for height and pace.",
             ("width", "Room between the reds"),
             ("up", "Gate, from the baulk cushion"),
@@ -67,8 +66,12 @@ public static class PresetWords
     {
         if (preset.Parameters.FirstOrDefault(known => known.Id == id) is not { } parameter)
             return $"{Name(preset)} has nothing called \"{id}\" to set.";
-        var (factor, unit) = parameter.Kind == ParameterKind.Distance ? (1000.0, " mm") : (1.0, "");
-        var whole = parameter.Kind == ParameterKind.Distance ? "" : "a whole number, ";
+        var (factor, unit, whole) = parameter.Kind switch
+        {
+            ParameterKind.Distance => (1000.0, " mm", ""),
+            ParameterKind.Angle => (1.0, " degrees", ""),
+            _ => (1.0, "", "a whole number, "),
+        };
         return string.Create(CultureInfo.InvariantCulture,
             $"{Name(preset, parameter)}: {whole}from {parameter.Least * factor:0.#}{unit} to {parameter.Most * factor:0.#}{unit}.");
     }

@@ -15,7 +15,7 @@ public sealed class BookTests(BrowserFixture browser) : IDisposable
     public void A_saved_shot_is_found_by_its_tag_and_by_its_mirror_image_copied_deleted_and_brought_back()
     {
         var page = new TablePage(browser).OpenFresh();
-        var name = Save(page, "Ladder of my own", "mine, screw");
+        var name = Save(page, "Fan of my own", "mine, screw");
         page.Type("m");
         page.Settle();
         page.Still();

@@ -88,9 +88,9 @@ public sealed class Screenshots(BrowserFixture browser)
     {
         page.Find("lay-button").Click();
         page.Find("presets").Click();
-        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-preset=ladder]")).Count == 1);
-        browser.Driver.FindElement(By.CssSelector("[data-preset=ladder]")).Click();
-        page.Until(() => page.Text("sheet-name") == "Ladder");
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-preset=fan]")).Count == 1);
+        browser.Driver.FindElement(By.CssSelector("[data-preset=fan]")).Click();
+        page.Until(() => page.Text("sheet-name") == "Fan");
         page.Settle();
     });
 

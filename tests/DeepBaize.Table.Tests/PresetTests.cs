@@ -35,34 +35,53 @@ public sealed class PresetTests
     }
 
     /// <summary>
-    /// The ladder in figures: red on the blue spot, white 560 mm from the green side and 1650 mm up, six balls in a row 2960 mm up at
-    /// 836, 726, ... 286 mm from the green side, the first on the stun line (one ball from the red's centre: 836.5 mm, said as 836).
+    /// Five gates at 0, 8, 16, 24 and 32 degrees behind the stun line of a pink cut by 30 degrees need a back-spin at contact of 0, 0.19,
+    /// 0.36, 0.51 and 0.66 of the rolling one: a white without friction between the balls runs along 5/7 of what contact leaves it and 2/7
+    /// of what its spin would make it roll (equal masses, restitution 1; textbook mechanics, derived).
     /// </summary>
-    [Fact]
-    public void The_ladder_has_its_white_its_row_and_its_stun_line()
+    [Theory]
+    [InlineData(1, 0)]
+    [InlineData(2, 0.19)]
+    [InlineData(3, 0.36)]
+    [InlineData(4, 0.51)]
+    [InlineData(5, 0.66)]
+    public void Each_gate_of_the_fan_asks_for_more_back_spin(int gate, double ratio)
     {
-        var ladder = Lay("ladder");
-        var places = ladder.Balls.ToDictionary(ball => ball.Ball, ball => ball.Place);
-        AssertPlace(1650, 560, places[BallId.Cue]);
-        Assert.Equal(Spots.Blue, places[BallId.Red1]);
-        double[] fromGreenSide = [836.5, 726.5, 616.5, 506.5, 396.5, 286.5];
-        foreach (var (colour, across) in BallSet.Colours.Zip(fromGreenSide)) AssertPlace(2960, across, places[colour]);
-        Assert.Equal(new PresetPot(BallId.Red1, PocketId.MiddleYellowSide), ladder.Pot);
-        Assert.Equal(places[BallId.Cue], Assert.Single(ladder.Marks).Places[0]);
+        var fan = Lay("fan", ("gate", gate));
+        var places = fan.Balls.ToDictionary(ball => ball.Ball, ball => ball.Place);
+        var (pink, white) = (places[BallId.Pink], places[BallId.Cue]);
+        Assert.Equal(Spots.Pink, pink);
+        Assert.Equal(0.5, white.DistanceTo(pink), 1e-9);
+        Assert.Equal(new PresetPot(BallId.Pink, PocketId.TopYellowSide), fan.Pot);
+        var pocket = Math.Atan2(0 - pink.Y, Measurements.Length - pink.X);
+        var contact = pink.Offset(-Gauge.Diameter * Math.Cos(pocket), -Gauge.Diameter * Math.Sin(pocket));
+        Assert.Equal(30, Degrees(Toward(white, contact) - pocket), 1e-9);
+
+        var (one, other) = (places[BallId.Red1], places[BallId.Red2]);
+        Assert.Equal(0.16, one.DistanceTo(other) - Gauge.Diameter, 1e-9);
+        var middle = new Place((one.X + other.X) / 2, (one.Y + other.Y) / 2);
+        Assert.Equal(0.7, middle.DistanceTo(contact), 1e-9);
+        var behind = Toward(contact, middle) - (pocket + Math.PI / 2);
+        Assert.Equal(8 * (gate - 1), Degrees(behind), 1e-9);
+
+        // Back-spin ratio k whose white runs there: tan(behind) = 2 k cos(cut) / ((5 - 2 k) sin(cut)).
+        var tan = Math.Tan(behind);
+        Assert.Equal(ratio, 5 * tan * 0.5 / (2 * Math.Cos(Math.PI / 6) + 2 * tan * 0.5), 0.005);
+        Assert.Equal(MarkKind.Gate, fan.Marks[1].Kind);
     }
 
     [Fact]
     public void Mirrored_every_ball_changes_sides_and_so_does_the_pocket()
     {
-        var (ladder, mirrored) = (Lay("ladder"), Lay("ladder").Mirrored());
-        foreach (var (ball, other) in ladder.Balls.Zip(mirrored.Balls))
+        var (fan, mirrored) = (Lay("fan"), Lay("fan").Mirrored());
+        foreach (var (ball, other) in fan.Balls.Zip(mirrored.Balls))
         {
             Assert.Equal(ball.Ball, other.Ball);
             Assert.Equal(ball.Place.X, other.Place.X);
             Assert.Equal(1.778 - ball.Place.Y, other.Place.Y, 1e-12);
         }
 
-        Assert.Equal(PocketId.MiddleGreenSide, mirrored.Pot!.Pocket);
+        Assert.Equal(PocketId.TopGreenSide, mirrored.Pot!.Pocket);
     }
 
     /// <summary>Fifteen reds behind the pink and six colours on their spots (official Rules of Snooker, section 3).</summary>
@@ -88,15 +107,13 @@ public sealed class PresetTests
         Assert.Equal(["reds"], whole);
     }
 
-    private static PresetLayout Lay(string id)
+    private static double Toward(Place from, Place to) => Math.Atan2(to.Y - from.Y, to.X - from.X);
+
+    private static double Degrees(double radians) => radians * 180 / Math.PI;
+
+    private static PresetLayout Lay(string id, params (string Id, double Value)[] values)
     {
         var preset = PresetBook.Find(id)!;
-        return preset.Lay(PresetValues.Read(preset, new Dictionary<string, double>(), out _)!, Gauge);
-    }
-
-    private static void AssertPlace(double up, double fromGreenSide, Place place)
-    {
-        Assert.Equal(up / 1000, place.X, 1e-9);
-        Assert.Equal(1.778 - fromGreenSide / 1000, place.Y, 1e-9);
+        return preset.Lay(PresetValues.Read(preset, values.ToDictionary(one => one.Id, one => one.Value), out _)!, Gauge);
     }
 }

@@ -10,6 +10,9 @@ public enum ParameterKind
 
     /// <summary>A whole number.</summary>
     Count,
+
+    /// <summary>An angle in degrees.</summary>
+    Angle,
 }
 
 /// <summary>Something about a preset that can be set.</summary>
@@ -23,6 +26,10 @@ public sealed record PresetParameter(string Id, ParameterKind Kind, double Least
     /// <summary>A distance in metres.</summary>
     public static PresetParameter Distance(string id, double least, double most, double standard) =>
         new(id, ParameterKind.Distance, least, most, standard);
+
+    /// <summary>An angle in degrees.</summary>
+    public static PresetParameter Angle(string id, double least, double most, double standard) =>
+        new(id, ParameterKind.Angle, least, most, standard);
 
     /// <summary>A whole number.</summary>
     public static PresetParameter Count(string id, int least, int most, int standard) =>
@@ -93,5 +100,5 @@ public sealed class PresetValues
 
     private static bool IsIn(PresetParameter parameter, double value) =>
         double.IsFinite(value) && value >= parameter.Least && value <= parameter.Most
-        && (parameter.Kind == ParameterKind.Distance || value == Math.Floor(value));
+        && (parameter.Kind != ParameterKind.Count || value == Math.Floor(value));
 }

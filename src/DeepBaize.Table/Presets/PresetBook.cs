@@ -8,7 +8,7 @@ public static class PresetBook
     /// <summary>All presets.</summary>
     public static IReadOnlyList<Preset> All { get; } =
     [
-        FramePresets.FullFrame, FramePresets.BreakOff, RowPresets.LineUp, RowPresets.Cross, TaskPresets.Ladder, TaskPresets.Gap,
+        FramePresets.FullFrame, FramePresets.BreakOff, RowPresets.LineUp, RowPresets.Cross, TaskPresets.Fan, TaskPresets.Gap,
         RowPresets.Rail, TaskPresets.UpAndDown, FramePresets.RespottedBlack, TaskPresets.Crescent, TaskPresets.Stairs, TaskPresets.TwoSides,
     ];
 

@@ -6,26 +6,42 @@ namespace DeepBaize.Table.Presets;
 /// <summary>One stroke, asked again and again with one thing changed.</summary>
 internal static class TaskPresets
 {
+    /// <summary>Gates behind the stun line, one after the other, in degrees; each asks for more screw than the one before.</summary>
+    public static IReadOnlyList<double> FanDegrees { get; } = [0, 8, 16, 24, 32];
+
+    private const double FanRadius = 0.7;
+    private const double FanGate = 0.16;
+
     /// <summary>
-    /// A red to a middle pocket and six colours in a row across the table: the first on the stun line, the others farther and farther
-    /// back, so that each asks for more screw.
+    /// The pink to a top pocket, and a gate of two reds on a circle round the white's place at contact: on the stun line, or farther and
+    /// farther behind it. The gates overlap, so that one stands at a time.
     /// </summary>
-    public static Preset Ladder { get; } = new(
-        "ladder",
+    public static Preset Fan { get; } = new(
+        "fan",
         [
-            PresetParameter.Distance("whiteUp", 1.2, 1.74, 1.65),
-            PresetParameter.Distance("whiteAcross", 0.1, 0.8, 0.56),
-            PresetParameter.Distance("row", 2.2, 3.5, 2.96),
-            PresetParameter.Distance("step", 0.0525, 0.15, 0.11),
+            PresetParameter.Count("gate", 1, FanDegrees.Count, 1),
+            PresetParameter.Angle("cut", 20, 45, 30),
+            PresetParameter.Distance("away", 0.25, 0.9, 0.5),
         ],
         (values, gauge) =>
         {
-            var white = White(values["whiteUp"], Measurements.Width - values["whiteAcross"]);
-            var stunLine = Measurements.CentreLine + gauge.Diameter;
-            var row = BallSet.Colours.Select(
-                (colour, i) => new PlacedBall(colour, new Place(values["row"], stunLine + i * values["step"])));
+            var pot = new PresetPot(BallId.Pink, PocketId.TopYellowSide);
+            // From the pink to the corner; square to that, where the white leaves it, runs the stun line.
+            var (u, v) = Direction(Spots.Pink, new Place(Measurements.Length, 0));
+            var contact = Spots.Pink.Offset(-gauge.Diameter * u, -gauge.Diameter * v);
+            var (sin, cos) = Math.SinCos(values["cut"] * Math.PI / 180);
+            // The white stands so far from the pink as was asked, on the line of the aim through its place at contact.
+            var back = Math.Sqrt(values["away"] * values["away"] - gauge.Diameter * gauge.Diameter * sin * sin) - gauge.Diameter * cos;
+            var white = White(contact.X - back * (cos * u - sin * v), contact.Y - back * (cos * v + sin * u));
+            var (behind, along) = Math.SinCos(FanDegrees[values.Count("gate") - 1] * Math.PI / 180);
+            var (x, y) = (-along * v - behind * u, along * u - behind * v);
+            Place Side(double across) => contact.Offset(FanRadius * x - across * y, FanRadius * y + across * x);
+            var half = FanGate / 2 + gauge.Radius;
+            var (near, far) = (Side(half), Side(-half));
             return new PresetLayout(
-                [white, new(BallId.Red1, Spots.Blue), .. row], [WhiteMark(white)], new PresetPot(BallId.Red1, PocketId.MiddleYellowSide));
+                [white, OnSpot(BallId.Pink), .. Reds([near, far])],
+                [WhiteMark(white), new Mark("gate", MarkKind.Gate, [near, far])],
+                pot);
         });
 
     public static Preset Gap { get; } = new(
@@ -102,4 +118,10 @@ internal static class TaskPresets
                 ],
                 [WhiteMark(white), new Mark("here", MarkKind.Target, [new Place(2.35, Measurements.CentreLine)], 0.15)]);
         });
+
+    private static (double X, double Y) Direction(Place from, Place to)
+    {
+        var length = from.DistanceTo(to);
+        return ((to.X - from.X) / length, (to.Y - from.Y) / length);
+    }
 }

@@ -20,6 +20,8 @@ const refusal = ref('')
 const unit = computed(() => unitOf(props.units))
 type Parameter = Preset['parameters'][number]
 const scaleOf = (parameter: Parameter) => (parameter.kind === 'distance' ? unit.value.factor : 1)
+const unitAfter = ({ kind }: Parameter) =>
+  kind === 'distance' ? `, ${unit.value.name}` : kind === 'angle' ? `, ${t('presets.degrees')}` : ''
 const rounded = (value: number) => Math.round(value * 100) / 100
 
 onMounted(async () => {
@@ -70,7 +72,7 @@ function mirror() {
           </button>
           <section v-if="open?.id === preset.id" class="open">
             <label v-for="parameter in preset.parameters" :key="parameter.id">
-              <span>{{ parameter.name }}{{ parameter.kind === 'distance' ? `, ${unit.name}` : '' }}</span>
+              <span>{{ parameter.name }}{{ unitAfter(parameter) }}</span>
               <el-input-number
                 :data-parameter="parameter.id"
                 :model-value="rounded(values[parameter.id]! * scaleOf(parameter))"

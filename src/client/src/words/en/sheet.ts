@@ -48,7 +48,8 @@ export const sheet = {
     select: 'Choose several',
     mirrorAll: 'Mirror the sheet',
   },
-  presets: { title: 'Presets', mirror: 'The other side' },
+  presets: {
+    degrees: 'degrees', title: 'Presets', mirror: 'The other side' },
   files: {
     title: 'Paper and files',
     paper: 'On paper',
