@@ -49,7 +49,10 @@ export const sheet = {
     mirrorAll: 'Mirror the sheet',
   },
   presets: {
-    degrees: 'degrees', title: 'Presets', mirror: 'The other side' },
+    degrees: 'degrees',
+    title: 'Presets',
+    mirror: 'The other side',
+  },
   files: {
     title: 'Paper and files',
     paper: 'On paper',
