@@ -119,14 +119,15 @@ public static class BreakWords
     /// <summary>How likely the whole line is.</summary>
     public static string Odds(BreakPlan plan) => plan.Line.Count < 2
         ? $"The pot: {100 * plan.Odds.All:0} in 100."
-        : $"{(plan.Line.Count == 2 ? "Both" : $"All {Count(plan.Line.Count)}")} strokes as meant: {100 * plan.Odds.All:0} in 100; the "
-            + $"hardest {ChanceWords.Say(plan.Odds.Least)}."
+        : $"{(plan.Line.Count == 2 ? "Both" : $"All {Count(plan.Line.Count)}")} pots if the white stops as planned: "
+            + $"{100 * plan.Odds.All:0} in 100; the hardest {ChanceWords.Say(plan.Odds.Least)}."
             + (plan.Rests > 0 ? $" {EventWords.Capital(Count(plan.Rests))} with the rest or the other hand." : "");
 
     /// <summary>Reds that are shut in.</summary>
     public static string Pack(ClosedReds closed) => closed.After < closed.Before
-        ? $"{Reds(closed.Before - closed.After)} freed by this stroke; {Reds(closed.After)} stay shut in."
-        : $"{Reds(closed.After)} cannot be potted where they lie: the pack stays closed.";
+        ? $"{Reds(closed.Before - closed.After)} freed by this stroke; {Reds(closed.After)} "
+            + (closed.After == 1 ? "stays shut in." : "stay shut in.")
+        : $"{Reds(closed.After)} cannot be potted where {(closed.After == 1 ? "it lies" : "they lie")}: the pack stays closed.";
 
     /// <summary>A way on when a colour stands in the way, with its risk.</summary>
     public static string Remedy(Remedy remedy, FrameState frame)
@@ -157,6 +158,7 @@ public static class BreakWords
         {
             > 0.75 => $"when missed, {opponent} pots {ChanceWords.Say(chance)}.",
             > 0.4 => $"when missed, {opponent} pots about {ChanceWords.Say(chance)}.",
+            < 0.005 => "miss, and nothing is on.",
             _ => $"when missed, little is left: {ChanceWords.Say(chance)}.",
         };
     }

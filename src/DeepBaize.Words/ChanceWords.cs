@@ -5,12 +5,15 @@ namespace DeepBaize.Words;
 /// <summary>Says how likely something is.</summary>
 public static class ChanceWords
 {
+    /// <summary>What happens less often is told as never.</summary>
+    public const double Never = 0.005;
+
     /// <summary>A chance in tenths; near its ends in twentieths.</summary>
     public static string Say(double share) => share switch
     {
         >= 0.985 => "nearly always",
         >= 0.93 => "19 in 20",
-        < 0.005 => "never",
+        < Never => "never",
         < 0.03 => "hardly ever",
         < 0.07 => "1 in 20",
         _ => $"{Math.Round(share * 10, MidpointRounding.AwayFromZero):0} in 10",

@@ -8,7 +8,7 @@ public static class CueingWords
     /// <summary>How the cue is held up: "the rest", "a stretch".</summary>
     public static string Way(BridgeWay way) => way switch
     {
-        BridgeWay.Plain => "plain stance",
+        BridgeWay.Plain => "reached normally",
         BridgeWay.Stretched => "stretch",
         BridgeWay.Rest => "the rest",
         BridgeWay.RestWithExtension => "the rest with its extension",
@@ -27,7 +27,7 @@ public static class CueingWords
         var side = NameWords.Of(cueing.Best.Side);
         var stance = cueing.Best.Way switch
         {
-            BridgeWay.Plain => $"Plain stance at the {side}",
+            BridgeWay.Plain => $"Reached normally from the {side}",
             BridgeWay.Stretched => $"Stretch from the {side}",
             BridgeWay.OutOfReach => "Out of reach with what is at hand",
             var way => EventWords.Capital($"{Way(way)} from the {side}"),

@@ -172,7 +172,8 @@ public static class PotWords
             _ => $"the {NameWords.Of(ball)} stays up",
         };
         return danger.IsExact
-            ? $"{EventWords.Capital(what)}; so do {danger.Count - 1} of {danger.Of - 1} strokes beside it"
+            ? $"{EventWords.Capital(what)}; "
+                + $"so {(danger.Count == 2 ? "does" : "do")} {danger.Count - 1} of {danger.Of - 1} strokes beside it"
             : $"Near: {what}, {danger.Count} of {danger.Of - 1} strokes beside it";
     }
 

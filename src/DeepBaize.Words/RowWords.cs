@@ -94,7 +94,7 @@ public static class RowWords
         ArgumentNullException.ThrowIfNull(summary);
         ArgumentNullException.ThrowIfNull(meant);
         var first = meant.Pots.Count > 0 && meant.Pots[0].IsOn ? $": {ChanceWords.Say(meant.Pots[0])}" : "";
-        return $"a next pot {ChanceWords.Say(summary.Next.Share)}{first}.";
+        return summary.Next.Share < ChanceWords.Never ? "nothing on next." : $"a next pot {ChanceWords.Say(summary.Next.Share)}{first}.";
     }
 
     /// <summary>What is left.</summary>

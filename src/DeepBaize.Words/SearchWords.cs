@@ -44,10 +44,18 @@ public static class SearchWords
         ArgumentNullException.ThrowIfNull(way);
         var what = way.Strike is null ? "does not pot"
             : way.Entry is null ? $"passes the reds; a next red {ChanceWords.Say(way.Next.Share)}"
-            : $"enters at {way.EntrySpeed:0.0} m/s; a next red {ChanceWords.Say(way.Next.Share)}"
+            : $"hits the pack {Hard(way.EntrySpeed)}; a next red {ChanceWords.Say(way.Next.Share)}"
                 + $"{(way.NextByRest.Share > 0.05 ? $", {ChanceWords.Say(way.NextByRest.Share)} with the rest" : "")}";
         return $"{StrokeWords.Stroke(way.Dials, conditions)}: {what}.";
     }
+
+    /// <summary>How hard the white comes into the reds, by its speed in m/s there.</summary>
+    private static string Hard(double speed) => speed switch
+    {
+        < 1 => "softly",
+        < 2 => "firmly",
+        _ => "hard",
+    };
 
     /// <summary>The best of the ways into the reds; null when there is none.</summary>
     public static string BestPack(PackStroke? best, PlayingConditions conditions) => best is null || best.Next.Count == 0
@@ -83,8 +91,8 @@ public static class SearchWords
     private static string School(double cost) => cost switch
     {
         < 0.5 => "",
-        >= 100 => "; against your school",
-        _ => $"; your school marks it down by {cost:0.#}",
+        >= 100 => "; you avoid this",
+        _ => $"; you avoid this: {cost:0.#} off",
     };
 
     private static char Letter(int index) => (char)('A' + index);

@@ -19,7 +19,7 @@ public static class TableWords
         var colours = on.Select(entry => entry.Pot.Ball).Distinct().Count(ball => !BallSet.IsRed(ball));
         if (on.Count == 0) return "No ball can be potted straight into a pocket.";
         var widest = on.MaxBy(entry => entry.Solution?.Window?.WidthRadians ?? 0)!;
-        var first = total > 0 ? $"{reds} of {total} reds and " : "";
+        var first = total > 0 ? $"{reds} of {total} {(total == 1 ? "red" : "reds")} and " : "";
         return $"{first}{colours} {(colours == 1 ? "colour" : "colours")} {(total == 0 && colours == 1 ? "is" : "are")} on; the widest is "
             + $"the {NameWords.Of(widest.Pot.Ball)} to the {NameWords.Of(widest.Pot.Pocket)}.";
     }

@@ -98,7 +98,12 @@ public static class WhiteWords
         ArgumentNullException.ThrowIfNull(fix);
         ArgumentNullException.ThrowIfNull(conditions);
         return $"{How(fix, conditions)}: the white stops {Where(fix.Rest, layout, fix.Pot.Ball)}"
-            + $"{(fix.StillNear > 0 ? $"; {fix.StillNear} strokes beside it still threaten" : "")}";
+            + fix.StillNear switch
+            {
+                0 => "",
+                1 => "; one stroke beside it still threatens",
+                var near => $"; {near} strokes beside it still threaten",
+            };
     }
 
     /// <summary>A cannon.</summary>

@@ -25,7 +25,9 @@ internal static class Shared
 
     /// <summary>A chance with its interval and its words.</summary>
     public static ChanceOutput ToChance(Chance chance) =>
-        new(chance.Share, chance.Low, chance.High, chance.Count, chance.Of, ChanceWords.Say(chance.Share));
+        new(
+            chance.Share, chance.Low, chance.High, chance.Count, chance.Of, ChanceWords.Say(chance.Share),
+            chance.Share < ChanceWords.Never);
 
     private static double[] Numbers(Vec3 vector) => [vector.X, vector.Y, vector.Z];
 }

@@ -19,7 +19,8 @@ public sealed record ProfileName(string Id, string Name);
 /// <param name="Count">Strokes in which it did.</param>
 /// <param name="Of">Strokes played.</param>
 /// <param name="Words">In words: "7 in 10".</param>
-public sealed record ChanceOutput(double Share, double Low, double High, int Count, int Of, string Words);
+/// <param name="IsNever">True for what is told as never.</param>
+public sealed record ChanceOutput(double Share, double Low, double High, int Count, int Of, string Words, bool IsNever);
 
 /// <summary>A ball after an event.</summary>
 /// <param name="Id">The ball.</param>

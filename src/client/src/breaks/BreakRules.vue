@@ -10,19 +10,22 @@ const kinds = ['side', 'cushion', 'rest'] as const
 const choices = [
   {
     name: 'rules',
-    options: ['frame', 'lineUp', 'noCushion'],
+    label: t('breaks.rules.name'),
+    options: (['frame', 'lineUp', 'noCushion'] as const).map((value) => ({ value, label: t(`breaks.rules.${value}`) })),
     value: () => props.breaks.lineUp.rules.value,
     take: (rules: PlayRules) => props.breaks.lineUp.choose(rules),
   },
   {
     name: 'goal',
-    options: ['score', 'secure'],
+    label: t('breaks.goal.name'),
+    options: (['score', 'secure'] as const).map((value) => ({ value, label: t(`breaks.goal.${value}`) })),
     value: () => props.breaks.wishes.value.goal,
     take: (goal: Wishes['goal']) => props.breaks.setWishes({ goal }),
   },
   {
     name: 'approach',
-    options: ['any', 'high', 'low'],
+    label: t('breaks.approach.name'),
+    options: (['any', 'high', 'low'] as const).map((value) => ({ value, label: t(`breaks.approach.${value}`) })),
     value: () => props.breaks.wishes.value.approach,
     take: (approach: Wishes['approach']) => props.breaks.setWishes({ approach }),
   },
@@ -31,6 +34,7 @@ const choices = [
 
 <template>
   <div class="wishes" role="group" :aria-label="t('breaks.wishes')">
+    <span>{{ t('breaks.wishes') }}</span>
     <el-checkbox
       v-for="kind in kinds"
       :key="kind"
@@ -47,15 +51,15 @@ const choices = [
       :model-value="choice.value()"
       size="small"
       :data-testid="choice.name"
-      :aria-label="t(`breaks.${choice.name}.name`)"
+      :aria-label="choice.label"
       @update:model-value="choice.take"
     >
       <el-option
         v-for="one in choice.options"
-        :key="one"
-        :value="one"
-        :label="t(`breaks.${choice.name}.${one}`)"
-        :data-option="one"
+        :key="one.value"
+        :value="one.value"
+        :label="one.label"
+        :data-option="one.value"
       />
     </el-select>
   </div>
@@ -84,7 +88,8 @@ const choices = [
 <style scoped>
 .wishes {
   display: flex;
-  gap: 16px;
+  align-items: center;
+  gap: 14px;
 }
 .choices {
   display: flex;

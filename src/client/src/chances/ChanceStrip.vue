@@ -13,7 +13,9 @@ const parts = computed(() => {
     { kind: 'pot', label: t('chance.pot'), words: found.pot.words, warns: false },
     found.zone
       ? { kind: 'zone', label: t('chance.zone'), words: found.zone.words, warns: false }
-      : { kind: 'next', label: t('chance.next'), words: found.next.words, warns: false },
+      : found.next.isNever
+        ? { kind: 'next', label: t('chance.nothingNext'), words: '', warns: true }
+        : { kind: 'next', label: t('chance.next'), words: found.next.words, warns: false },
   ]
   if (found.inOff.share > 0.015)
     list.push({ kind: 'inOff', label: t('chance.inOff'), words: found.inOff.words, warns: true })

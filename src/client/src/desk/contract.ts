@@ -1,5 +1,6 @@
 import type { Component, Ref } from 'vue'
 import type { ShotQuestion } from '@/table/usePrediction'
+import type { SectionName } from '@/words'
 import type { Desk } from './createDesk'
 
 /** A sentence that stands in place of the stroke's own, and its decisive words. */
@@ -31,7 +32,7 @@ export interface DeskSection<M extends SectionModel = SectionModel> {
 }
 
 /** Where a section is listed: its address, and what is loaded when it is opened. */
-export type SectionEntry = { name: string; path: string } & (
+export type SectionEntry = { name: SectionName; path: string } & (
   | { kind: 'desk'; load: () => Promise<{ default: unknown }> }
   | { kind: 'page'; load: () => Promise<{ default: Component }> }
 )

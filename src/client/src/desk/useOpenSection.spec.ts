@@ -1,18 +1,19 @@
 import { flushPromises } from '@vue/test-utils'
 import { expect, it, vi } from 'vitest'
 import { effectScope, ref, shallowRef } from 'vue'
+import type { SectionName } from '@/words'
 import type { DeskEntry } from './contract'
 import type { Desk } from './createDesk'
 import { useOpenSection } from './useOpenSection'
 
-const entryOf = (name: string, load: DeskEntry['load']): DeskEntry => ({ name, path: `/${name}`, kind: 'desk', load })
+const entryOf = (name: SectionName, load: DeskEntry['load']): DeskEntry => ({ name, path: `/${name}`, kind: 'desk', load })
 
 it('keeps what a section holds, and says when one cannot be loaded until it can', async () => {
   const use = vi.fn(() => ({}))
-  const one = entryOf('one', () => Promise.resolve({ default: { use, bench: {} } }))
+  const one = entryOf('table', () => Promise.resolve({ default: { use, bench: {} } }))
   const load = vi.fn<DeskEntry['load']>().mockRejectedValueOnce(new Error('away'))
   load.mockResolvedValue({ default: { use: () => ({ said: ref(undefined) }), bench: {} } })
-  const two = entryOf('two', load)
+  const two = entryOf('break', load)
   const desk = { open: shallowRef(null), failed: shallowRef(null) } as unknown as Desk
   const now = shallowRef(one)
   const scope = effectScope()

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { en } from '@/words/en'
-import { t } from '@/words'
+import { t, type KeyOf } from '@/words'
 import PanelHead from './PanelHead.vue'
 
 /** The sheet of shortcuts. */
 const emit = defineEmits<{ close: [] }>()
-const rows = Object.keys(en.help.keys)
+const rows = Object.keys(en.help.keys) as KeyOf<typeof en.help.keys>[]
 </script>
 
 <template>

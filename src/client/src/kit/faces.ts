@@ -19,7 +19,7 @@ export type Face =
 export const sharedFaces: Face[] = ['open', 'save', 'files', 'view', 'help']
 
 /** Faces that have a tab. */
-export const tabs: Face[] = ['lay', 'reading', 'stroke', 'aim', 'white', 'chance', 'zone']
+export const tabs = ['lay', 'reading', 'stroke', 'aim', 'white', 'chance', 'zone'] as const satisfies Face[]
 
 /** Keys that turn the bench to a face. */
 export const faceKeys: Record<string, Face> = {

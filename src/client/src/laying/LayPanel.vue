@@ -3,7 +3,6 @@ import { Delete, Refresh, Sort } from '@element-plus/icons-vue'
 import { computed, ref, watch } from 'vue'
 import { unitOf, type Units } from '@/kit/usePreferences'
 import type { BallPlace, Prediction } from '@/api/client'
-import type { Manner } from '@/table/gestures'
 import { t } from '@/words'
 import MarkList from './MarkList.vue'
 import { ballName, nextRed } from '@/sheet/sheet'
@@ -38,9 +37,8 @@ const standing = computed(() => {
   return t('lay.stands', { up, across, unit: name }) + landmark
 })
 const hint = computed<string>(() => {
-  const manner: Manner['kind'] = props.marks.next.value ? 'mark' : props.selects ? 'select' : 'lay'
-  if (manner === 'mark') return t(`lay.hint.${props.marks.next.value}`)
-  return t(`lay.hint.${manner}`)
+  const mark = props.marks.next.value
+  return t(`lay.hint.${mark ?? (props.selects ? 'select' : 'lay')}`)
 })
 
 watch(

@@ -11,7 +11,7 @@ const emit = defineEmits<{ choose: [ball: string, pocket: Pocket]; look: [ball: 
 
 const page = ref<'pots' | 'reds'>('pots')
 const data = computed(() => props.reading.reading.value)
-const pockets = ['yellow', 'green', 'middleYellowSide', 'middleGreenSide', 'topYellowSide', 'topGreenSide']
+const pockets = ['yellow', 'green', 'middleYellowSide', 'middleGreenSide', 'topYellowSide', 'topGreenSide'] as const
 const rows = computed(() => {
   const balls = [...new Set(data.value?.entries.map((entry) => entry.ball) ?? [])]
   return balls

@@ -1,4 +1,5 @@
-import { t } from '@/words'
+import { t, type KeyOf } from '@/words'
+import type { en } from '@/words/en'
 import type { BallPlace, Coefficients, KeptAim, Mark, Player, PlayState, Pocket, PotPart, Stroke } from '@/api/client'
 
 /** What a position is called. */
@@ -108,15 +109,18 @@ export function nextMarkId(marks: Mark[], kind: string): string {
   }
 }
 
+/** A ball that has a name of its own. */
+type NamedBall = KeyOf<typeof en.balls.names>
+
 /** What stands on a ball when letters are asked for: its colour is then not the only sign. */
 export function ballLetters(id: string): string {
   if (isRed(id)) return id.slice(3)
-  return t(`balls.letters.${id}`)
+  return t(`balls.letters.${id as NamedBall}`)
 }
 
 /** What a ball is called in labels. */
 export function ballName(id: string): string {
-  return isRed(id) ? t('balls.red', { number: id.slice(3) }) : t(`balls.names.${id}`)
+  return isRed(id) ? t('balls.red', { number: id.slice(3) }) : t(`balls.names.${id as NamedBall}`)
 }
 
 /** Reads a sheet that was kept in the browser; anything foreign is turned down. */

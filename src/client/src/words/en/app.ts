@@ -19,7 +19,16 @@ export const app = {
   },
   /** By the names of the registry (app/sections.ts). */
   sections: { table: 'Table', break: 'Break', players: 'Players & tables' },
-  faces: { lay: 'Lay', reading: 'Table', stroke: 'Stroke', aim: 'Aim', white: 'White', chance: 'Chance', zone: 'Zone' },
+  faces: {
+    lay: 'Lay',
+    reading: 'What’s on',
+    stroke: 'Stroke',
+    aim: 'Aim',
+    white: 'White',
+    chance: 'Chance',
+    zone: 'Zone',
+    numbers: 'Numbers',
+  },
   view: {
     title: 'View',
     turn: 'Turn the table',
@@ -73,7 +82,7 @@ export const app = {
       aim: 'turn the aim round the white',
       pot: 'aims that pot; Enter does it by keys',
       keep: 'keeps the pot while the stroke changes, or lets it loose',
-      faces: 'the faces of the bench: lay, table, stroke, aim, white, chance (H), zone',
+      faces: 'the faces of the bench: lay, what’s on (T), stroke, aim, white, chance (H), zone',
       red: 'another red; the colours that are missing on their spots',
       mirror: 'the other side: balls, marks, stroke and pocket',
       turn: 'turns the table',

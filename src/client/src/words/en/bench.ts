@@ -85,7 +85,7 @@ export const bench = {
     signs: {
       open: 'open',
       partly: 'part',
-      blocked: 'shut',
+      blocked: 'blocked',
     },
     cell: '{sign}, {ball} to {pocket}: {words}',
     heads: {
@@ -120,7 +120,7 @@ export const bench = {
     to: '{ball} to the {pocket}',
     room: 'Room at the contact: {words}.',
     letGo: 'Let the pot go',
-    keep: 'Keep the pot',
+    keep: 'Re-aim as I change the stroke',
     part: 'Part of the pocket: near jaw, middle, far jaw',
   },
   numbers: {
@@ -149,7 +149,7 @@ export const bench = {
     pace: 'Pace',
     aim: 'Aim, degrees',
     rule: 'Pace: pull along the rule, or use the arrow keys',
-    ruleValue: 'Pace {pace}, runs {lengths} lengths alone',
-    lengths: 'lengths alone',
+    ruleValue: 'Pace {pace}, runs {lengths} lengths if it hits nothing',
+    lengths: 'lengths if it hits nothing',
   },
 }

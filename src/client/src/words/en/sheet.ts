@@ -17,7 +17,7 @@ export const sheet = {
   },
   lay: {
     red: 'A red',
-    colours: 'Colours up',
+    colours: 'Spot the colours',
     presets: 'Presets',
     back: 'Back to laying',
     hint: {
