@@ -66,7 +66,7 @@ public sealed class LayoutTests
         Assert.Equal(D, near.Place.DistanceTo(new Place(1, 1)), 1e-12);
         var inside = Settle(new Place(1.01, 1), (BallId.Red1, 1, 1));
         Assert.Equal(D, inside.Place.DistanceTo(new Place(1, 1)), 1e-12);
-        var free = Settle(new Place(1 + D + 0.004, 1), (BallId.Red1, 1, 1));
+        var free = Settle(new Place(1 + D + 0.009, 1), (BallId.Red1, 1, 1));
         Assert.Empty(free.Touching);
     }
 

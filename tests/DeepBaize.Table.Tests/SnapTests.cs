@@ -10,16 +10,19 @@ public sealed class SnapTests
     private static readonly PlacedBall Red = new(BallId.Red1, new Place(1, 1));
 
     [Theory]
-    [InlineData(1.0545, 1, SnapKind.Touching)]
-    [InlineData(2, 0.026, SnapKind.Cushion)]
-    [InlineData(2.6760, 0.8905, SnapKind.Spot)]
-    [InlineData(2.3, 0.8915, SnapKind.SpotLine)]
-    [InlineData(2.3, 0.8925, SnapKind.None)]
-    [InlineData(1.5, 1.2, SnapKind.None)]
-    public void A_ball_is_drawn_by_what_is_within_three_millimetres(double x, double y, SnapKind kind)
+    [InlineData(1.0545, 1, 0, SnapKind.Touching)]
+    [InlineData(2, 0.026, 0, SnapKind.Cushion)]
+    [InlineData(2.6760, 0.8905, 0, SnapKind.Spot)]
+    [InlineData(2.3, 0.8965, 0, SnapKind.SpotLine)]
+    [InlineData(2.3, 0.8985, 0, SnapKind.None)]
+    [InlineData(2.3, 0.8985, 0.012, SnapKind.SpotLine)]
+    [InlineData(2.3, 0.9005, 0.012, SnapKind.SpotLine)]
+    [InlineData(2.3, 0.9025, 1, SnapKind.None)]
+    [InlineData(1.5, 1.2, 1, SnapKind.None)]
+    public void A_ball_is_drawn_by_what_is_within_reach_from_eight_to_thirteen_millimetres(double x, double y, double reach, SnapKind kind)
     {
         var wanted = new Place(x, y);
-        var settled = Settle(wanted, new LayingManner());
+        var settled = Settle(wanted, new LayingManner(Reach: reach));
         Assert.Equal(kind, settled.Snap);
         Assert.Equal(kind != SnapKind.None, settled.Place.DistanceTo(wanted) > 1e-9);
         Assert.Equal(0, settled.Loose.DistanceTo(wanted), 1e-9);

@@ -11,12 +11,14 @@ internal sealed class RoomSearch
     private readonly TableOutline _outline;
     private readonly BallGauge _gauge;
     private readonly bool _inHand;
+    private readonly double _reach;
     private readonly Place _start;
     private readonly Lazy<(List<Place> Single, List<Place> Corner)> _touching;
 
-    public RoomSearch(Place wanted, IReadOnlyList<PlacedBall> others, TableOutline outline, BallGauge gauge, bool inHand)
+    public RoomSearch(Place wanted, IReadOnlyList<PlacedBall> others, TableOutline outline, BallGauge gauge, LayingManner manner)
     {
-        (_others, _outline, _gauge, _inHand) = (others, outline, gauge, inHand);
+        (_others, _outline, _gauge, _inHand) = (others, outline, gauge, manner.InHand);
+        _reach = Math.Clamp(manner.Reach, Settling.LeastReach, Settling.MostReach);
         _start = Clamp(wanted);
         _touching = new(Touching);
     }
@@ -46,7 +48,7 @@ internal sealed class RoomSearch
         _others.Any(other => other.Place.DistanceTo(place) - _gauge.Diameter <= Layout.TouchingGap) ? SnapKind.Touching : SnapKind.Cushion;
 
     private Place? Within(IEnumerable<Place> places) =>
-        Best(places) is { } best && best.DistanceTo(_start) <= Settling.SnapDistance ? best : null;
+        Best(places) is { } best && best.DistanceTo(_start) <= _reach ? best : null;
 
     private Place? Best(IEnumerable<Place> places) =>
         places.Where(HasRoom).Cast<Place?>().MinBy(place => place!.Value.SquaredDistanceTo(_start));

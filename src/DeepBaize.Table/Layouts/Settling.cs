@@ -24,7 +24,11 @@ public enum SnapKind
 /// <summary>How a ball is laid.</summary>
 /// <param name="Snaps">True when things near it draw it; false for fine nudges.</param>
 /// <param name="InHand">True when it is the white in hand: it stays on or within the D.</param>
-public sealed record LayingManner(bool Snaps = true, bool InHand = false);
+/// <param name="Reach">
+/// How near in metres it must be laid to a thing to be drawn to it; kept between <see cref="Settling.LeastReach"/> and
+/// <see cref="Settling.MostReach"/>.
+/// </param>
+public sealed record LayingManner(bool Snaps = true, bool InHand = false, double Reach = Settling.LeastReach);
 
 /// <summary>Where a ball comes to stand when it is laid by hand.</summary>
 /// <param name="Place">The legal place nearest to the wanted one, snapped to what is near.</param>
@@ -38,12 +42,15 @@ public sealed record SettledPlace(
 
 /// <summary>
 /// Finds the place at which a dragged ball settles: never off the bed, never inside another ball, and exactly touching, frozen, on a spot
-/// or on the line of the spots when it is laid within <see cref="SnapDistance"/> of that.
+/// or on the line of the spots when it is laid within reach of that.
 /// </summary>
 public static class Settling
 {
-    /// <summary>How near, in metres, a ball must be laid to a thing to be drawn to it.</summary>
-    public const double SnapDistance = 0.003;
+    /// <summary>The least distance in metres from which things draw a ball: less is under a pixel of most screens.</summary>
+    public const double LeastReach = 0.008;
+
+    /// <summary>The greatest: a quarter of a ball.</summary>
+    public const double MostReach = 0.013;
 
     /// <summary>Settles one ball among others.</summary>
     /// <param name="wanted">Where the hand holds it; anywhere, but finite.</param>
@@ -60,7 +67,7 @@ public static class Settling
         if (!wanted.IsFinite) throw new ArgumentException("The wanted place is not a pair of finite numbers.", nameof(wanted));
 
         var how = manner ?? new LayingManner();
-        var search = new RoomSearch(wanted, others, outline, gauge, how.InHand);
+        var search = new RoomSearch(wanted, others, outline, gauge, how);
         var loose = search.Nearest().OnGrid();
         var (settled, snap) = how.Snaps ? search.Drawn() ?? (loose, SnapKind.None) : (loose, SnapKind.None);
         settled = settled.OnGrid();

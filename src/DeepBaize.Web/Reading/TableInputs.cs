@@ -68,4 +68,5 @@ public sealed record CoefficientsInput(
 /// <param name="Y">Metres from the yellow side.</param>
 /// <param name="Snap">True (absent) when things near it draw it; false for fine nudges.</param>
 /// <param name="InHand">True when it is the white in hand: it stays on or within the D.</param>
-public sealed record PlacingInput(string Ball, double X, double Y, bool Snap = true, bool InHand = false);
+/// <param name="Reach">How near in metres things draw it: some pixels of the screen, 0.008 (absent) to 0.013.</param>
+public sealed record PlacingInput(string Ball, double X, double Y, bool Snap = true, bool InHand = false, double? Reach = null);

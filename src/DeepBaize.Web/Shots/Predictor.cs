@@ -123,7 +123,8 @@ public static class Predictor
         if (!wanted.IsFinite)
             throw RefusalException.Invalid("placing", "placing", BallRefusals.NoPlace, reason: "notFinite", ball: input.Ball);
         placed.RemoveAll(other => other.Ball == ball);
-        var manner = new LayingManner(input.Snap, input.InHand && ball == BallId.Cue);
+        var manner = new LayingManner(
+            input.Snap, input.InHand && ball == BallId.Cue, input.Reach ?? Settling.LeastReach);
         var settled = Settling.Settle(wanted, placed, outline, conditions.Gauge, manner);
         var words = Landmarks.Describe(settled.Place, placed, conditions.Gauge);
         placed.Add(new PlacedBall(ball, settled.Place));

@@ -30,11 +30,13 @@ const { face } = useDesk()
 .tabs {
   display: flex;
   border-bottom: 1px solid var(--line);
-  margin-bottom: 8px;
+  /* Seven names need the room beside the other rows. */
+  margin: 0 -10px 8px;
 }
 button {
   flex: 1 1 auto;
-  padding: 5px 2px 4px;
+  padding: 5px 0 4px;
+  white-space: nowrap;
   border: 0;
   border-bottom: 3px solid transparent;
   background: none;

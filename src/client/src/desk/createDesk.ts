@@ -49,6 +49,7 @@ export function createDesk(
     preferences.units,
     shelf.coefficients,
     () => open.value?.model.lineUp?.value ?? null,
+    () => view.value.perPixel,
     () => playback.reset(),
   )
   const { prediction, pot } = shot

@@ -6,7 +6,12 @@ import type { DeskEntry } from './contract'
 import type { Desk } from './createDesk'
 import { useOpenSection } from './useOpenSection'
 
-const entryOf = (name: SectionName, load: DeskEntry['load']): DeskEntry => ({ name, path: `/${name}`, kind: 'desk', load })
+const entryOf = (name: SectionName, load: DeskEntry['load']): DeskEntry => ({
+  name,
+  path: `/${name}`,
+  kind: 'desk',
+  load,
+})
 
 it('keeps what a section holds, and says when one cannot be loaded until it can', async () => {
   const use = vi.fn(() => ({}))

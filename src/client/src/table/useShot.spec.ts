@@ -25,7 +25,19 @@ function makeShot() {
     const model = useSheet()
     const outline = () => ({}) as Outline
     const nothing = () => undefined
-    return { model, shot: useShot(model, outline, useServer(), ref('metric'), ref(null), () => null, nothing) }
+    return {
+      model,
+      shot: useShot(
+        model,
+        outline,
+        useServer(),
+        ref('metric'),
+        ref(null),
+        () => null,
+        () => 4,
+        nothing,
+      ),
+    }
   })!
   return { scope, ...made }
 }

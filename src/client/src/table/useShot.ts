@@ -13,7 +13,12 @@ interface Hand {
   y: number
   snap: boolean
   inHand: boolean
+  /** How near things draw it, in metres. */
+  reach: number
 }
+
+/** Pixels within which things draw a ball that is let go; the server keeps what that is on the table within limits. */
+const drawnWithin = 3
 
 /** The stroke on the sheet as it is asked and answered live, and the ball in the hand. */
 export function useShot(
@@ -23,6 +28,7 @@ export function useShot(
   units: Ref<Units>,
   coefficients: Ref<Coefficients | null>,
   lineUp: () => ShotQuestion['lineUp'],
+  perPixel: () => number,
   beforeChange: () => void,
 ) {
   const hand = shallowRef<Hand | null>(null)
@@ -126,7 +132,8 @@ export function useShot(
 
   function hold(ball: string, x: number, y: number, snap = true) {
     beforeChange()
-    hand.value = { ball, x, y, snap, inHand: ball === 'cue' && (model.state.value?.inHand ?? false) }
+    const inHand = ball === 'cue' && (model.state.value?.inHand ?? false)
+    hand.value = { ball, x, y, snap, inHand, reach: (drawnWithin * perPixel()) / 1000 }
     if (server.away.value) layRaw(hand.value)
   }
 
