@@ -158,7 +158,7 @@ public sealed class LayTests(BrowserFixture browser)
         page.Find("undo").Click();
         page.Settle();
         var loose = page.PlaceOf("red1");
-        Assert.InRange(black.X - loose.X, 52.5, 56);
+        Assert.InRange(black.X - loose.X, 52.5, 66);
         Assert.NotEqual(52.5, Math.Sqrt(Math.Pow(black.X - loose.X, 2) + Math.Pow(black.Y - loose.Y, 2)), 1e-6);
         page.Find("undo").Click();
         page.Settle();

@@ -50,6 +50,9 @@ const words = computed(() => {
         :aria-label="t('pot.keep')"
         @change="(keep: string | number | boolean) => emit('keep', keep === true)"
       />
+    </div>
+    <div v-if="chosen" class="line">
+      <span>{{ t('pot.where') }}</span>
       <el-radio-group
         size="small"
         :model-value="chosen.part === 'middle' ? 'opening' : chosen.part"
@@ -73,7 +76,7 @@ const words = computed(() => {
   align-items: center;
   justify-content: space-between;
   gap: 8px;
-  min-height: 30px;
+  min-height: 24px;
 }
 .line :deep(.el-button--small) {
   font-size: 16px;
@@ -96,13 +99,16 @@ const words = computed(() => {
 .warns {
   color: var(--warn);
 }
+:deep(.el-switch) {
+  height: 24px;
+}
 :deep(.el-switch__label) {
   font-size: 14px;
   color: var(--ink);
   white-space: nowrap;
 }
 :deep(.el-radio-button__inner) {
-  padding: 6px 8px;
+  padding: 4px 8px;
   font-size: 14px;
 }
 </style>

@@ -46,6 +46,11 @@ function edit(index: number, from: number | undefined) {
     </el-radio-group>
     <div v-if="data" class="scroll" role="region" tabindex="0" :aria-label="t('reading.title')">
       <table v-if="page === 'pots'">
+        <caption class="hint">
+          {{
+            t('reading.legend')
+          }}
+        </caption>
         <thead>
           <tr>
             <th></th>
@@ -67,7 +72,7 @@ function edit(index: number, from: number | undefined) {
                 :title="cell.words"
                 :aria-label="
                   t('reading.cell', {
-                    sign: t(`reading.signs.${cell.state}`),
+                    sign: t(`pockets.${cell.state}`),
                     ball: ballName(row.ball),
                     pocket: cell.pocket,
                     words: cell.words,
@@ -239,5 +244,10 @@ li {
 }
 .hint {
   color: var(--ink-soft);
+}
+caption {
+  caption-side: bottom;
+  padding-top: 6px;
+  text-align: left;
 }
 </style>

@@ -85,8 +85,9 @@ export const bench = {
     signs: {
       open: 'open',
       partly: 'part',
-      blocked: 'blocked',
+      blocked: '✕',
     },
+    legend: '✕ blocked; part: partly open',
     cell: '{sign}, {ball} to {pocket}: {words}',
     heads: {
       yellow: 'yellow',
@@ -122,6 +123,7 @@ export const bench = {
     letGo: 'Let the pot go',
     keep: 'Re-aim as I change the stroke',
     part: 'Part of the pocket: near jaw, middle, far jaw',
+    where: 'Into the pocket',
   },
   numbers: {
     stroke: 'White off the tip at {white} m/s, cue at {cue} m/s, push-off {pushOff}°.',
