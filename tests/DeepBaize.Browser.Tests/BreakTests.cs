@@ -29,6 +29,9 @@ public sealed class BreakTests(BrowserFixture browser)
                 ? 'a number under a numeral' : ''
             """));
 
+        Assert.Equal("", page.Script(
+            "return document.documentElement.scrollWidth > innerWidth ? `${document.documentElement.scrollWidth} wide` : ''"));
+
         // One sentence, one mark, the stroke on the sheet.
         Assert.Contains(Steps()[0].Text.Split(',')[0], page.Text("verdict"), StringComparison.Ordinal);
         Assert.Single(browser.Driver.FindElements(By.CssSelector("[data-testid=plan-mark]")));

@@ -89,7 +89,10 @@ const choices = [
 .wishes {
   display: flex;
   align-items: center;
-  gap: 14px;
+  justify-content: space-between;
+}
+.wishes .el-checkbox {
+  margin: 0;
 }
 .choices {
   display: flex;
