@@ -185,6 +185,22 @@ public sealed class DatabaseTests : IAsyncLifetime
     public void A_document_of_a_newer_program_is_refused() => Assert.Throws<NewerDocumentException>(() =>
         PositionDocument.Read($$"""{"schemaVersion":{{PositionDocument.CurrentVersion + 1}},"balls":[],"contacts":[]}"""));
 
+    [Fact]
+    public async Task A_row_that_a_newer_program_kept_is_not_read_and_the_reason_reaches_who_asks()
+    {
+        await using (var database = Open(Owner.Local))
+        {
+            database.Positions.Add(Position(Owner.Local, "Newer"));
+            await database.SaveChangesAsync();
+            await database.Database.ExecuteSqlRawAsync(
+                """update positions set document = jsonb_set(document, '{{schemaVersion}}', '99') where name = 'Newer'""");
+        }
+
+        await using var again = Open(Owner.Local);
+        var thrown = await Record.ExceptionAsync(() => again.Positions.SingleAsync(position => position.Name == "Newer"));
+        Assert.Equal(99, Assert.IsType<NewerDocumentException>(thrown).Version);
+    }
+
     /// <summary>One document of each version as it was written at the time.</summary>
     [Theory]
     [InlineData("""{"schemaVersion":1,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[]}""", "club", false, 0)]

@@ -144,8 +144,7 @@ public sealed class ChanceTests(WebFixture web)
             await leave.CancelAsync();
         }
 
-        for (var wait = 0; wait < 200 && pool.Busy > 0; wait++) await Task.Delay(10, TestContext.Current.CancellationToken);
-        Assert.Equal(0, pool.Busy);
+        await Waiting.UntilAsync(() => pool.Busy == 0);
 
         async Task<(List<JsonElement> Answers, TimeSpan First)> SearchAsync()
         {

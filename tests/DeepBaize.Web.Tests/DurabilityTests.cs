@@ -23,11 +23,11 @@ public sealed class DurabilityTests
                 var answered = new ConcurrentBag<string>();
                 using var stop = new CancellationTokenSource();
                 var savers = Enumerable.Range(0, 4).Select(i => SaveAsync(server.Client, $"r{round}s{i}", answered, stop.Token)).ToArray();
-                await WaitUntilAsync(() => Task.FromResult(answered.Count > 40));
+                await Waiting.UntilAsync(() => answered.Count > 40);
                 using (var postmaster = Process.GetProcessById(cluster.Pid())) postmaster.Kill();
                 await stop.CancelAsync();
                 await Task.WhenAll(savers);
-                await WaitUntilAsync(() => IsBackAsync(server.Client));
+                await Waiting.UntilAsync(() => IsBackAsync(server.Client));
                 var kept = (await Book.ReadAsync(server.Client))
                     .Select(row => row.GetProperty("name").GetString()!).ToHashSet();
                 Assert.All(answered, name => Assert.Contains(name, kept));
@@ -55,15 +55,5 @@ public sealed class DurabilityTests
     {
         using var response = await client.GetAsync(new Uri("/health/ready", UriKind.Relative));
         return response.IsSuccessStatusCode;
-    }
-
-    private static async Task WaitUntilAsync(Func<Task<bool>> isTrue)
-    {
-        var patience = Stopwatch.StartNew();
-        while (!await isTrue())
-        {
-            Assert.True(patience.Elapsed < TimeSpan.FromSeconds(60), "It took too long.");
-            await Task.Delay(50, TestContext.Current.CancellationToken);
-        }
     }
 }

@@ -64,7 +64,7 @@ public sealed class MapStreamTests(WebFixture web)
             var streams = Enumerable.Range(0, 4).Select(_ => LeaveAfterFirstRowAsync(client, leave)).ToArray();
             await Task.WhenAll(streams);
             var clock = Stopwatch.StartNew();
-            while (pool.Busy > 0) await Task.Delay(5);
+            await Waiting.UntilAsync(() => pool.Busy == 0);
             if (clock.Elapsed > slowest) slowest = clock.Elapsed;
         }
 

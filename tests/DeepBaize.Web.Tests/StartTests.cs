@@ -34,7 +34,7 @@ public sealed partial class StartTests
         Assert.Contains(
             "ended with code", await File.ReadAllTextAsync(log, TestContext.Current.CancellationToken), StringComparison.Ordinal);
         var clock = Stopwatch.StartNew();
-        while (await StatusAsync(client) != HttpStatusCode.OK) Assert.True(clock.Elapsed < Patience, "It does not come back.");
+        await Waiting.UntilAsync(async () => await StatusAsync(client) == HttpStatusCode.OK);
 
         using var leave = new CancellationTokenSource();
         var plans = Enumerable.Range(0, 4).Select(_ => PlanAsync(client, leave.Token)).ToList();
@@ -140,19 +140,22 @@ public sealed partial class StartTests
         /// <summary>Waits until one of several prints something; when all have ended without it, nobody will.</summary>
         public static async Task<(Started By, Match Said)> FirstAsync(Regex what, params Started[] starts)
         {
-            while (true)
+            (Started By, Match Said)? found = null;
+            await Waiting.UntilAsync(async () =>
             {
                 var areOver = starts.All(start => start.Process.HasExited);
                 // What was printed at the end is read by then.
                 if (areOver) await Task.WhenAll(starts.Select(start => start.Process.WaitForExitAsync()));
                 foreach (var start in starts)
                 {
-                    if (what.Match(start.Printed) is { Success: true } match) return (start, match);
+                    if (what.Match(start.Printed) is { Success: true } match) found = (start, match);
                 }
 
-                Assert.False(areOver, $"It does not say {what}: {string.Join("\n", starts.Select(start => start.Printed))}");
-                await Task.Delay(50);
-            }
+                var printed = string.Join("\n", starts.Select(start => start.Printed));
+                Assert.False(areOver && found is null, $"It does not say {what}: {printed}");
+                return found is not null;
+            });
+            return found!.Value;
         }
 
         /// <summary>All that it printed until its end.</summary>

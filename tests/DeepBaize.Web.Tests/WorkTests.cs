@@ -109,22 +109,23 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
     {
         object body = path switch
         {
-            "/api/pots/fixes" => Question("black"),
             "/api/pots/heights" =>
                 new { distances = Enumerable.Range(1, 20).Select(i => 0.1 * i), pace = 6, roll = 0, coefficients = Sticky },
             "/api/players/look" => new { player = new { preset = "club" }, coefficients = Sticky },
             "/api/pots/matrix" => new { balls = Rack, coefficients = Sticky },
             "/api/chances/stroke" => new { question = Question("black"), samples = 20_000 },
             "/api/chances/cushion" => new { question = new { question = Question("black") }, place = new { x = 2.0, y = 0.9 } },
-            _ => new { question = Question("black") },
+            // Where the pot is open: a blocked one is answered without work.
+            "/api/pots/fixes" => OpenPot,
+            _ => new { question = OpenPot },
         };
         using var leave = new CancellationTokenSource();
         var left = Pool.Left;
         // Several at once: the first may be done before it is noticed that nobody waits.
         var asked = Enumerable.Range(0, 8).Select(_ => Client.PostAsJsonAsync(path, body, leave.Token)).ToList();
-        await UntilAsync(() => Pool.Running > 0);
+        await Waiting.UntilAsync(() => Pool.Running > 0);
         await leave.CancelAsync();
-        await UntilAsync(() => Pool.Busy == 0);
+        await Waiting.UntilAsync(() => Pool.Busy == 0);
         Assert.True(Pool.Left > left, "All worked on to the end after their client had left.");
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => Task.WhenAll(asked));
     }
@@ -142,7 +143,7 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         // They were told while the plan that is ahead was still worked on.
         Assert.Equal(3, Pool.Plans);
         foreach (var left in new[] { first, second, third }) left.Dispose();
-        await UntilAsync(() => Pool.Plans == 0);
+        await Waiting.UntilAsync(() => Pool.Plans == 0);
     }
 
     [Fact]
@@ -152,7 +153,7 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         var plans = Enumerable.Range(0, 80).Select(i => AskForAsync(i % 2, leave.Token)).ToList();
         // Those that wait are told so at once, the others are refused at once.
         bool Has(HttpStatusCode status) => plans.Exists(plan => plan.IsCompletedSuccessfully && plan.Result.Status == status);
-        await UntilAsync(() => Has(HttpStatusCode.OK) && Has(HttpStatusCode.TooManyRequests));
+        await Waiting.UntilAsync(() => Has(HttpStatusCode.OK) && Has(HttpStatusCode.TooManyRequests));
         // The first ones meet what has not been compiled yet, and plans that are still being taken in.
         for (var i = 0; i < 20; i++) await PredictAsync();
         var times = new List<double>();
@@ -174,7 +175,7 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         Assert.NotEmpty(refused);
         Assert.All(refused, answer => Assert.True(answer.RetrySeconds > 0));
         Assert.True(answers.Count(answer => answer.Status == HttpStatusCode.OK) >= 50);
-        await UntilAsync(() => Pool.Plans == 0);
+        await Waiting.UntilAsync(() => Pool.Plans == 0);
 
         async Task<(HttpStatusCode Status, double RetrySeconds)> AskForAsync(int caller, CancellationToken cancel)
         {
@@ -207,7 +208,7 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         Assert.Equal(HttpStatusCode.TooManyRequests, refused.StatusCode);
         Assert.True(refused.Headers.RetryAfter?.Delta > TimeSpan.Zero);
         await leave.CancelAsync();
-        await UntilAsync(() => Pool.Busy == 0);
+        await Waiting.UntilAsync(() => Pool.Busy == 0);
     }
 
     [Fact]
@@ -225,6 +226,14 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
 
     private static object Ball(string id, double x, double y) => new { id, x, y };
 
+    private static object OpenPot => new
+    {
+        balls = Open,
+        pot = new { ball = "black", pocket = "topGreenSide" },
+        strike = new { directionDeg = 0, pace = 7 },
+        coefficients = Sticky,
+    };
+
     private static object Question(string ball) =>
         new
         {
@@ -233,12 +242,6 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
             strike = new { directionDeg = 0, pace = 7 },
             coefficients = Sticky
         };
-
-    /// <summary>Waits for something that must come; the run as a whole says how long is too long.</summary>
-    private static async Task UntilAsync(Func<bool> holds)
-    {
-        while (!holds()) await Task.Delay(5, TestContext.Current.CancellationToken);
-    }
 
     private static async Task<string> FirstWordsAsync(HttpResponseMessage response, CancellationToken cancel)
     {

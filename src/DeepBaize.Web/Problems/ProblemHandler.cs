@@ -52,7 +52,6 @@ public sealed class ProblemHandler(IProblemDetailsService writer, ILogger<Proble
         ImpactBudgetException => Problem(StatusCodes.Status422UnprocessableEntity, "impactBudget", RequestRefusals.EndlessImpact),
         NewerDocumentException newer =>
             Problem(StatusCodes.Status409Conflict, "newerProgram", RequestRefusals.Newer(newer.Version, newer.Newest)),
-        InvalidOperationException { InnerException: NewerDocumentException newer } => Describe(newer),
         _ when IsDatabaseAway(exception) =>
             Problem(StatusCodes.Status503ServiceUnavailable, "databaseAway", RequestRefusals.DatabaseAway),
         _ => Problem(StatusCodes.Status500InternalServerError, "unexpected", RequestRefusals.Unexpected),

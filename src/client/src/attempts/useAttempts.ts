@@ -10,6 +10,11 @@ interface Unsent {
   attempt: AttemptInput
 }
 
+/** After how many milliseconds an attempt that was not taken is sent again. */
+const again = 4000
+/** Answers that say nothing against the attempt itself. */
+const failures = ['databaseAway', 'unexpected']
+
 /** Keeps attempts that are over, and tells what all attempts at the same thing came to. What cannot be sent is sent later. */
 export function useAttempts(server: Server) {
   const unsent = useStorage<Unsent[]>('deep-baize.attempts', [], localStorage)
@@ -17,9 +22,11 @@ export function useAttempts(server: Server) {
   const refusal = ref('')
   const tally = useNewest<AttemptTally>()
   let sending = Promise.resolve()
+  let timer: ReturnType<typeof setTimeout> | undefined
 
   /** Sends what was not taken yet, the oldest first; stops when nobody answers. */
   async function sendAll() {
+    clearTimeout(timer)
     while (unsent.value[0]) {
       const { id, attempt } = unsent.value[0]
       const { code, refusal: sentence } = await ask(
@@ -27,7 +34,10 @@ export function useAttempts(server: Server) {
       )
       if (code === 'noAnswer') return server.noteAway()
       refusal.value = sentence ?? ''
-      if (code === 'databaseAway') return
+      if (code && failures.includes(code)) {
+        timer = setTimeout(() => void send(), again)
+        return
+      }
       // Taken, or refused for good: in both cases it is not sent again.
       unsent.value = unsent.value.filter((one) => one.id !== id)
     }

@@ -26,10 +26,12 @@ const step = (part: Partial<StepAnswer>) =>
 /** The requests that were sent, and whether anybody answers. */
 function listen() {
   const sent: { id: string; body: { points: number; end: string; balls: unknown[] } }[] = []
-  const server = { isThere: true }
+  const server = { isThere: true, fails: false }
   vi.stubGlobal('fetch', async (request: Request | string) => {
     if (typeof request === 'string') return new Response(null, { status: server.isThere ? 200 : 503 })
     if (!server.isThere) throw new TypeError('nobody')
+    if (server.fails && request.method === 'PUT')
+      return new Response(JSON.stringify({ code: 'databaseAway', detail: 'away' }), { status: 503 })
     if (request.method === 'PUT') sent.push({ id: request.url.split('/').pop()!, body: await request.json() })
     return new Response(JSON.stringify({ words: 'told' }), { headers: { 'content-type': 'application/json' } })
   })
@@ -81,6 +83,37 @@ describe('useLineUp', () => {
     await vi.advanceTimersByTimeAsync(5000)
     expect(sent.map(({ id, body }) => [id, body.end])).toEqual([[kept[0]!.id, 'cleared']])
     expect(JSON.parse(localStorage.getItem('deep-baize.attempts')!)).toEqual([])
+    scope.stop()
+  })
+
+  it('sends again what a database that was away did not take', async () => {
+    const { sent, server } = listen()
+    server.fails = true
+    const { lineUp, scope } = play()
+    lineUp.begin()
+    lineUp.take(step({ fails: 'missed' }))
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(lineUp.refusal.value).toBe('away')
+    server.fails = false
+    await vi.advanceTimersByTimeAsync(5000)
+    expect(sent).toHaveLength(1)
+    expect(lineUp.refusal.value).toBe('')
+    scope.stop()
+  })
+
+  it('goes on with the same line-up after undo, and counts only the points of the attempt', async () => {
+    const { sent } = listen()
+    const { model, lineUp, scope } = play()
+    model.setState({ break: 9 } as never)
+    lineUp.begin()
+    lineUp.take(step({ state: { break: 10 } as never }))
+    model.setBalls([white, red])
+    lineUp.begin()
+    lineUp.take(step({ fails: 'missed', state: { break: 10 } as never }))
+    expect([lineUp.used.value, lineUp.best.value]).toEqual([1, 1])
+    expect(model.balls.value).toEqual([white, red])
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(sent[0]!.body.points).toBe(1)
     scope.stop()
   })
 

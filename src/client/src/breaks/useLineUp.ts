@@ -18,8 +18,8 @@ export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsMo
   const used = ref(0)
   const best = ref(0)
   const start = shallowRef<{ balls: SheetModel['balls']['value']; state: SheetModel['state']['value'] } | null>(null)
-  /** The balls as the last stroke by the rules left them. */
-  let left = ''
+  /** The balls at the start and as each stroke by the rules left them: undo leads back to one of them. */
+  let known: string[] = []
 
   /** The rules as the server is asked by them; null in a frame. */
   const asked = computed(() => (rules.value === 'frame' ? null : { cushions: rules.value === 'lineUp' }))
@@ -44,6 +44,7 @@ export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsMo
   /** Begins anew with the balls that lie on the sheet. */
   function reset() {
     start.value = null
+    known = []
     used.value = 0
     best.value = 0
   }
@@ -61,8 +62,10 @@ export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsMo
   /** Remembers where the line-up begins before its first stroke; balls that were laid otherwise since begin another. */
   function begin() {
     if (rules.value === 'frame') return
-    if (start.value && objectBalls(model) !== left) reset()
-    start.value ??= { balls: model.balls.value.map((ball) => ({ ...ball })), state: model.state.value }
+    if (start.value && !known.includes(objectBalls(model))) reset()
+    if (start.value) return
+    known = [objectBalls(model)]
+    start.value = { balls: model.balls.value.map((ball) => ({ ...ball })), state: model.state.value }
   }
 
   /**
@@ -72,7 +75,8 @@ export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsMo
   function take(answer: StepAnswer) {
     const isDone = rules.value !== 'frame' && start.value !== null && (!!answer.fails || answer.isOver)
     if (isDone) {
-      const points = answer.state.break ?? 0
+      // What the sheet's break had before the attempt is none of its points.
+      const points = Math.max(0, (answer.state.break ?? 0) - (start.value!.state?.break ?? 0))
       used.value++
       best.value = Math.max(best.value, points)
       void keep({ ...task.value!, points, end: answer.fails ?? 'cleared' })
@@ -82,7 +86,7 @@ export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsMo
       model.setBalls(answer.balls)
       model.setState(answer.state)
     }
-    left = objectBalls(model)
+    known.push(objectBalls(model))
     return isDone
   }
 
