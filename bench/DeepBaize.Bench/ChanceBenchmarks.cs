@@ -7,6 +7,7 @@ using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
+using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
@@ -42,7 +43,7 @@ public class ChanceBenchmarks
         _asked = new SampleQuestion(_table, TrialQuestion.Of(_layout, stroke), TableDoubt.Unmeasured, _player);
         _fast = new FastChance(solver);
         _gauge = new LeaveGauge(_table, _player);
-        _leave = NextLeave.Of(_layout, BallId.Black, new Place(2.7, 0.7));
+        _leave = NextLeave.Of(FrameState.For(_layout, BallId.Black), BallId.Black, new Place(2.7, 0.7));
         var red = _leave.On[0];
         _zone = new ZoneQuestion(
             _table, _leave.Balls, [new ZoneWish(new Pot(red, PocketId.TopGreenSide)), new ZoneWish(new Pot(red, PocketId.TopYellowSide))],

@@ -48,15 +48,14 @@ public static class BallsOn
     }
 
     /// <summary>
-    /// Everything that can be on: with reds up a red or a colour; without, the lowest colour, or a colour of choice while all six are up
-    /// (the last red has just gone down).
+    /// Everything that can be on: with reds up a red or a colour; without, the lowest colour, or a colour of choice (the last red has just
+    /// gone down). A position that is laid may lack colours which a frame would still have, so any number of them leaves both open.
     /// </summary>
     public static IReadOnlyList<BallOn> Possible(IEnumerable<BallId> up)
     {
         var balls = up.ToHashSet();
         if (Infer(balls) is not { } inferred) return [];
-        if (inferred == BallOn.Red) return balls.Any(IsColour) ? [BallOn.Red, BallOn.Colour] : [BallOn.Red];
-        return BallSet.Colours.All(balls.Contains) ? [inferred, BallOn.Colour] : [inferred];
+        return balls.Any(IsColour) ? [inferred, BallOn.Colour] : [inferred];
     }
 
     /// <summary>

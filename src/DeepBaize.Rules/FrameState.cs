@@ -52,14 +52,28 @@ public sealed record FrameState(
     /// <summary>A frame that was laid: what is not known of its state is inferred from the balls.</summary>
     /// <param name="layout">The balls.</param>
     /// <param name="state">What is known.</param>
+    /// <param name="ball">The ball that is played at, if any: in free practice it is on.</param>
     /// <returns>The frame; null when nothing can be on.</returns>
-    public static FrameState? Of(Layout layout, PlayState state)
+    public static FrameState? Of(Layout layout, PlayState state, BallId? ball = null)
     {
         ArgumentNullException.ThrowIfNull(layout);
+        return Of(layout.Balls, layout.Gauge, state, ball);
+    }
+
+    /// <summary>The same for balls that may be without a white.</summary>
+    /// <param name="balls">The balls.</param>
+    /// <param name="gauge">Their size.</param>
+    /// <param name="state">What is known.</param>
+    /// <param name="ball">The ball that is played at, if any.</param>
+    public static FrameState? Of(IReadOnlyList<PlacedBall> balls, BallGauge gauge, PlayState state, BallId? ball)
+    {
+        ArgumentNullException.ThrowIfNull(balls);
         ArgumentNullException.ThrowIfNull(state);
-        if ((state.On ?? BallsOn.Infer(layout.Balls.Select(placed => placed.Ball))) is not { } on) return null;
+        List<BallId> up = [.. balls.Select(placed => placed.Ball)];
+        var known = state.IsPractice && ball is { } played ? BallsOn.InferFor(up, played) : state.On ?? BallsOn.Infer(up);
+        if (known is not { } on) return null;
         return new FrameState(
-            layout.Balls, layout.Gauge, on, state.Scores ?? default, state.Break ?? 0, state.IsInHand, state.IsFreeBall,
+            balls, gauge, on, state.Scores ?? default, state.Break ?? 0, state.IsInHand, state.IsFreeBall,
             Misses: state.MissCount);
     }
 

@@ -45,9 +45,10 @@ public readonly record struct Scores(int Player, int Opponent);
 /// <param name="Scores">The scores.</param>
 /// <param name="Break">Points of the break so far.</param>
 /// <param name="MissCount">How often a foul and a miss was called from this position.</param>
+/// <param name="IsPractice">True in free practice, where nobody keeps to rules: any ball may be played, and nothing is foul.</param>
 public sealed record PlayState(
     BallOn? On = null, BallId? Nominated = null, bool IsInHand = false, bool IsFreeBall = false, Scores? Scores = null, int? Break = null,
-    int MissCount = 0)
+    int MissCount = 0, bool IsPractice = false)
 {
     /// <summary>Nothing is known beyond the balls.</summary>
     public static PlayState Unknown { get; } = new();

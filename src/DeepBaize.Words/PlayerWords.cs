@@ -38,7 +38,7 @@ public static class PlayerWords
         ArgumentNullException.ThrowIfNull(physique);
         return
         [
-            $"Black off its spot: {100 * black:0} in 100.",
+            $"Black off its spot from 0.6 m: {100 * black:0} in 100.",
             $"Long straight pot: {100 * straight:0} in 100.",
             $"Cue to suit: about {100 * physique.SuitableCueLength:0} cm.",
         ];

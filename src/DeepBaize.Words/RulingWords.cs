@@ -7,11 +7,16 @@ using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Words;
 
+/// <summary>What a referee says of a stroke.</summary>
+/// <param name="Words">The sentence: "Foul, 7 away: the black is hit first and is not on.", "1 point.", "No foul."</param>
+/// <param name="IsFoul">True for a foul, and for a stroke that fails a line-up.</param>
+public sealed record Judgement(string Words, bool IsFoul);
+
 /// <summary>Says what a referee rules.</summary>
 public static class RulingWords
 {
     /// <summary>
-    /// What is foul about a stroke, or fails a line-up, in a sentence; null when nothing does. Who says nothing plays for the colour of his
+    /// What the referee says of a stroke; null in free practice and while nothing can be on. Who says nothing plays for the colour of his
     /// pot, or for the one that he hits.
     /// </summary>
     /// <param name="before">The balls before it.</param>
@@ -19,15 +24,21 @@ public static class RulingWords
     /// <param name="state">The state of play.</param>
     /// <param name="pot">The ball that is played for, if any.</param>
     /// <param name="lineUp">The rules of a line-up; null in a frame.</param>
-    public static string? FoulOf(Layout before, ShotOutcome outcome, PlayState state, BallId? pot, LineUp? lineUp)
+    /// <param name="sight">The straight ways on the table, to tell a miss.</param>
+    public static Judgement? Judge(Layout before, ShotOutcome outcome, PlayState state, BallId? pot, LineUp? lineUp, Sight sight)
     {
+        ArgumentNullException.ThrowIfNull(state);
+        if (state.IsPractice && lineUp is null) return null;
         if (FrameState.Of(before, state) is not { } frame || outcome.End != ShotEnd.AtRest) return null;
         BallId?[] named = [state.Nominated, pot, outcome.FirstContact?.Ball];
         var nominated = frame.On == BallOn.Colour || frame.IsFreeBall ? named.FirstOrDefault(ball => ball >= BallId.Yellow) : null;
         var facts = SeenStroke.Of(before, outcome);
-        var ruling = new Referee(null).Judge(frame, nominated, facts);
-        var failure = lineUp?.Judge(ruling, facts) ?? LineUpFailure.None;
-        return ruling.IsFoul || failure == LineUpFailure.Cushion ? Scored(ruling, failure, BallValue.Of(frame.On, nominated)) : null;
+        var ruling = new Referee(sight).Judge(frame, nominated, facts);
+        var failure = lineUp?.Judge(ruling, facts) is LineUpFailure.Cushion ? LineUpFailure.Cushion : LineUpFailure.None;
+        return new Judgement(
+            ruling is { IsFoul: false, Points: 0 } && failure == LineUpFailure.None
+                ? "No foul." : Scored(ruling, failure, BallValue.Of(frame.On, nominated)),
+            ruling.IsFoul || failure != LineUpFailure.None);
     }
 
     private static string Scored(Ruling ruling, LineUpFailure failure, int valueOn) => EventWords.Capital(failure switch
@@ -43,7 +54,7 @@ public static class RulingWords
     public static string Scored(Ruling ruling, int valueOn)
     {
         ArgumentNullException.ThrowIfNull(ruling);
-        if (ruling.Dearest(valueOn) is { } foul) return $"foul, {ruling.Penalty} away: {Say(foul)}";
+        if (ruling.Dearest(valueOn) is { } foul) return Foul(foul, ruling);
         return ruling.Points switch
         {
             0 => "nothing scored",
@@ -51,6 +62,15 @@ public static class RulingWords
             _ => $"{ruling.Points} points",
         };
     }
+
+    private static string Foul(Foul foul, Ruling ruling) => foul.Kind == FoulKind.InOff
+        ? $"in-off, {ruling.Penalty} away"
+        : $"foul{(ruling.Miss is MissCall.None or MissCall.RefereeJudges ? "" : " and a miss")}, {ruling.Penalty} away: "
+            + Reason(foul, ruling);
+
+    /// <summary>That nothing was hit says more than that nothing was declared.</summary>
+    private static string Reason(Foul dearest, Ruling ruling) =>
+        Say(ruling.Fouls.Any(foul => foul.Kind == FoulKind.MissedAll) ? new Foul(FoulKind.MissedAll) : dearest);
 
     /// <summary>The foul in words that a referee would use.</summary>
     public static string Say(Foul foul)
@@ -93,7 +113,7 @@ public static class RulingWords
         var words = Scored(ruling, failure, valueOn);
         words += ruling.Miss switch
         {
-            MissCall.Called => " A miss is called: the balls may be put back.",
+            MissCall.Called => " The balls may be put back.",
             MissCall.CalledAndWarned => " A second miss with a full ball in sight: a third loses the frame.",
             MissCall.FrameLost => " The third miss running: the frame is lost.",
             MissCall.RefereeJudges => " Whether it is a miss the referee judges.",

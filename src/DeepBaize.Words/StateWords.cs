@@ -10,7 +10,7 @@ public static class StateWords
     /// <param name="on">What is on, set or inferred.</param>
     public static string Say(PlayState state, BallOn? on)
     {
-        var parts = new List<string> { SayOn(state, on) };
+        var parts = new List<string> { state.IsPractice ? "Free practice" : SayOn(state, on) };
         if (state.IsFreeBall && state.Nominated is null) parts.Add("free ball");
         if (state.IsInHand) parts.Add("white in hand");
         if (state.MissCount > 0) parts.Add(state.MissCount == 1 ? "one miss" : $"{state.MissCount} misses");

@@ -1,27 +1,32 @@
 using DeepBaize.Planning.Reading;
 using DeepBaize.Table;
-using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Words;
 
 /// <summary>Says what the table read comes to.</summary>
 public static class TableWords
 {
-    /// <summary>How many balls are on, and the widest pot.</summary>
-    /// <param name="layout">The balls.</param>
-    /// <param name="on">Pots that are on.</param>
-    /// <param name="reds">Reds that can be potted.</param>
-    public static string Summary(Layout layout, IReadOnlyList<PotEntry> on, int reds)
+    /// <summary>How many of the balls that are on can be potted, and the widest pot.</summary>
+    /// <param name="on">The balls that are on.</param>
+    /// <param name="pots">The pots of these that go.</param>
+    public static string Summary(IReadOnlyCollection<BallId> on, IReadOnlyList<PotEntry> pots)
     {
-        ArgumentNullException.ThrowIfNull(layout);
         ArgumentNullException.ThrowIfNull(on);
-        var total = layout.Balls.Count(placed => BallSet.IsRed(placed.Ball));
-        var colours = on.Select(entry => entry.Pot.Ball).Distinct().Count(ball => !BallSet.IsRed(ball));
-        if (on.Count == 0) return "No ball can be potted straight into a pocket.";
-        var widest = on.MaxBy(entry => entry.Solution?.Window?.WidthRadians ?? 0)!;
-        var first = total > 0 ? $"{reds} of {total} {(total == 1 ? "red" : "reds")} and " : "";
-        return $"{first}{colours} {(colours == 1 ? "colour" : "colours")} {(total == 0 && colours == 1 ? "is" : "are")} on; the widest is "
-            + $"the {NameWords.Of(widest.Pot.Ball)} to the {NameWords.Of(widest.Pot.Pocket)}.";
+        ArgumentNullException.ThrowIfNull(pots);
+        if (on.Count == 0) return "Nothing is on.";
+        if (pots.Count == 0) return $"{(on.Count == 1 ? $"The {NameWords.Of(on.First())} cannot" : "Nothing that is on can")} be potted.";
+        var widest = pots.MaxBy(entry => entry.Solution?.Window?.WidthRadians ?? 0)!.Pot;
+        if (on.Count == 1) return $"The {NameWords.Of(widest.Ball)} can be potted, best to the {NameWords.Of(widest.Pocket)}.";
+        var go = pots.Select(entry => entry.Pot.Ball).Distinct().ToList();
+        var parts = new[] { Part(on, go, BallSet.IsRed, "red"), Part(on, go, ball => !BallSet.IsRed(ball), "colour") }.OfType<string>();
+        return $"{string.Join(" and ", parts)} can be potted; the widest is the {NameWords.Of(widest.Ball)} to the "
+            + $"{NameWords.Of(widest.Pocket)}.";
+    }
+
+    private static string? Part(IEnumerable<BallId> on, IEnumerable<BallId> go, Func<BallId, bool> isOne, string name)
+    {
+        var all = on.Count(isOne);
+        return all == 0 ? null : $"{go.Count(isOne)} of {all} {name}{(all == 1 ? "" : "s")}";
     }
 
     /// <summary>A ball that is in the way or has no pocket.</summary>

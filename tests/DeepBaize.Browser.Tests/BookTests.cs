@@ -71,7 +71,7 @@ public sealed class BookTests(BrowserFixture browser) : IDisposable
         browser.DownloadTo(_folder);
         page.Find("files").Click();
         page.Find($"save-{format}").Click();
-        var path = Path.Combine(_folder, $"Black-off-its-spot.{format}");
+        var path = Path.Combine(_folder, $"High-on-the-black.{format}");
         page.Until(() => File.Exists(path) && new FileInfo(path).Length > 0);
         page.Find("new").Click();
         page.Until(() => !page.HasBall("black"));
@@ -82,7 +82,7 @@ public sealed class BookTests(BrowserFixture browser) : IDisposable
         if (format == "json")
         {
             Assert.Equal(before.GetProperty("balls").GetRawText(), after.GetProperty("balls").GetRawText());
-            Assert.Equal("Black off its spot", page.Text("sheet-name"));
+            Assert.Equal("High on the black", page.Text("sheet-name"));
         }
 
         Assert.Equal(2950, page.PlaceOf("red1").X, 0.001);
@@ -121,7 +121,7 @@ public sealed class BookTests(BrowserFixture browser) : IDisposable
         browser.DownloadTo(_folder);
         page.Find("files").Click();
         page.Find("save-svg").Click();
-        var svg = Path.Combine(_folder, "Black-off-its-spot.svg");
+        var svg = Path.Combine(_folder, "High-on-the-black.svg");
         page.Until(() => File.Exists(svg) && new FileInfo(svg).Length > 0);
         var drawing = System.Xml.Linq.XDocument.Load(svg);
         Assert.Equal("svg", drawing.Root!.Name.LocalName);
@@ -129,7 +129,7 @@ public sealed class BookTests(BrowserFixture browser) : IDisposable
         Assert.DoesNotContain("var(--", drawing.ToString(), StringComparison.Ordinal);
 
         page.Find("save-png").Click();
-        var png = Path.Combine(_folder, "Black-off-its-spot.png");
+        var png = Path.Combine(_folder, "High-on-the-black.png");
         page.Until(() => File.Exists(png) && new FileInfo(png).Length > 20_000);
         Assert.Equal([0x89, 0x50, 0x4E, 0x47], File.ReadAllBytes(png)[..4]);
     }

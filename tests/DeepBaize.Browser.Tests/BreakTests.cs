@@ -79,9 +79,11 @@ public sealed class BreakTests(BrowserFixture browser)
         page.Find("play-step").Click();
         page.Until(() => page.Text("ruling").Length > 0);
         Assert.Matches("point|Foul", page.Text("ruling"));
-        Finish(page);
+        // The next question is the player's: nothing is planned by itself.
+        Assert.Empty(Steps());
         page.Find("undo").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count == balls);
+        Assert.Equal("", page.Text("ruling"));
 
         page.Find("plan").Click();
         Finish(page);
@@ -132,7 +134,6 @@ public sealed class BreakTests(BrowserFixture browser)
         var balls = browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count;
         page.Find("play-step").Click();
         page.Until(() => page.Text("ruling").StartsWith("1 point.", StringComparison.Ordinal));
-        Finish(page);
         Assert.Equal(balls - 1, browser.Driver.FindElements(By.CssSelector("[data-ball]")).Count);
 
         // Played up the table along a cushion the attempt is over, and the balls lie as at its beginning.

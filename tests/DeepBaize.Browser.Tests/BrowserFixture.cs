@@ -3,6 +3,8 @@ using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Interactions;
 
+[assembly: Xunit.v3.Parallelization(MaxThreads = DeepBaize.Browser.Tests.Lane.Count)]
+
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>The real application, served on this machine, and one headless browser that drives it.</summary>
@@ -30,6 +32,7 @@ public sealed class BrowserFixture : IAsyncLifetime
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
         _driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin/chromedriver"), options);
         SetSize(1280, 800);
+        Emulate();
     }
 
     /// <summary>A hand for mouse and keys that does not dawdle: a move takes 25 ms.</summary>
@@ -65,14 +68,24 @@ public sealed class BrowserFixture : IAsyncLifetime
     public IDisposable Prefer(string scheme)
     {
         Emulate(scheme);
-        return new Restore(() => Emulate("light"));
+        return new Restore(() => Emulate());
     }
 
-    private void Emulate(string scheme) => Driver.ExecuteCdpCommand(
+    /// <summary>Lets strokes by the rules run as motion until the result is disposed; else they are played out at once.</summary>
+    public IDisposable Motion()
+    {
+        Emulate(motion: "no-preference");
+        return new Restore(() => Emulate());
+    }
+
+    private void Emulate(string scheme = "light", string motion = "reduce") => Driver.ExecuteCdpCommand(
         "Emulation.setEmulatedMedia",
         new Dictionary<string, object?>
         {
-            ["features"] = new object[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = scheme } },
+            ["features"] = new object[] { 
+                new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = scheme },
+                new Dictionary<string, object> { ["name"] = "prefers-reduced-motion", ["value"] = motion },
+            },
         });
 
     public async ValueTask DisposeAsync()
@@ -89,16 +102,26 @@ public sealed class BrowserFixture : IAsyncLifetime
 }
 
 /// <summary>
-/// Two lanes of tests side by side, each with an application, a database and a browser of its own: one waits while the other works.
+/// Lanes of tests side by side, each with an application, a database and a browser of its own: some wait while others work.
 /// </summary>
 internal static class Lane
 {
+    public const int Count = 4;
+
     public const string Table = "table";
+    public const string Sheet = "sheet";
     public const string Questions = "questions";
+    public const string Hands = "hands";
 }
 
 [CollectionDefinition(Lane.Table)]
 public sealed class TableLane : ICollectionFixture<BrowserFixture>;
+
+[CollectionDefinition(Lane.Sheet)]
+public sealed class SheetLane : ICollectionFixture<BrowserFixture>;
+
+[CollectionDefinition(Lane.Hands)]
+public sealed class HandsLane : ICollectionFixture<BrowserFixture>;
 
 [CollectionDefinition(Lane.Questions)]
 public sealed class QuestionsLane : ICollectionFixture<BrowserFixture>;

@@ -89,7 +89,7 @@ public sealed class KeepTests(BrowserFixture browser)
         page.ForgetInBrowser();
         browser.Driver.Navigate().GoToUrl(browser.Address);
         page.Until(() => page.HasBall("red3"));
-        Assert.Equal("Black off its spot", page.Text("sheet-name"));
+        Assert.Equal("High on the black", page.Text("sheet-name"));
     }
 
     /// <summary>Balls and pace: what these edits change. The aim of a kept pot is an answer, the same for the same balls.</summary>

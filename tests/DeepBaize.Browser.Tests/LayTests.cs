@@ -250,7 +250,7 @@ public sealed class LayTests(BrowserFixture browser)
     public void The_state_of_play_takes_two_touches_and_the_white_in_hand_stays_in_the_D()
     {
         var page = new TablePage(browser).OpenFresh();
-        page.Until(() => page.Text("state-button") == "Red on");
+        page.Until(() => page.Text("state-button") == "Colour on");
         page.Find("state-button").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-nominate=black]")).Count == 1);
         browser.Driver.FindElement(By.CssSelector("[data-nominate=black]")).Click();
@@ -261,14 +261,14 @@ public sealed class LayTests(BrowserFixture browser)
         Assert.Equal(737, page.PlaceOf("cue").X, 0.1);
         page.Find("score-player").SendKeys(Keys.Control + "a" + Keys.Control + "41" + Keys.Tab);
         page.Until(() => page.Sheet().GetProperty("state").GetProperty("scores").GetProperty("player").GetInt32() == 41);
-        for (var i = 0; i < 5 && page.Text("state-button") != "Red on"; i++)
+        for (var i = 0; i < 5 && page.Text("state-button") != "Colour on"; i++)
         {
             page.Find("undo").Click();
             page.Settle();
             page.Still();
         }
 
-        Assert.Equal("Red on", page.Text("state-button"));
+        Assert.Equal("Colour on", page.Text("state-button"));
     }
 
     [Fact]

@@ -7,7 +7,7 @@ namespace DeepBaize.Browser.Tests;
 /// <summary>
 /// The player at the table: who plays, what the hands can do, zones, strokes side by side, and the section of players and tables.
 /// </summary>
-[Collection(Lane.Questions)]
+[Collection(Lane.Hands)]
 public sealed class PlayerTests(BrowserFixture browser)
 {
     [Fact]
@@ -128,15 +128,15 @@ public sealed class PlayerTests(BrowserFixture browser)
     {
         var page = new TablePage(browser).OpenFresh();
         page.Find("players-section").Click();
-        page.Until(() => page.Text("pot-rates").Contains("Black off its spot: 8", StringComparison.Ordinal));
+        page.Until(() => page.Text("pot-rates").Contains("Black off its spot from 0.6 m: 8", StringComparison.Ordinal));
         Item("league").Click();
-        page.Until(() => page.Text("pot-rates").Contains("Black off its spot: 92", StringComparison.Ordinal));
+        page.Until(() => page.Text("pot-rates").Contains("Black off its spot from 0.6 m: 92", StringComparison.Ordinal));
         page.Find("copy-item").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=save-item]")).Count == 1);
         var name = $"Una {Guid.NewGuid().ToString("n")[..6]}";
         Replace("[data-testid=shelf-name] input, input[data-testid=shelf-name]", name);
         page.Choose("player-level", "[data-level=starter]");
-        page.Until(() => page.Text("pot-rates").Contains("Black off its spot: 4", StringComparison.Ordinal));
+        page.Until(() => page.Text("pot-rates").Contains("Black off its spot from 0.6 m: 4", StringComparison.Ordinal));
         page.Find("save-item").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector($"[data-shelf-item='{name}']")).Count == 1);
         page.Find("use-item").Click();

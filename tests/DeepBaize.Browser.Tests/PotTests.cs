@@ -7,14 +7,14 @@ namespace DeepBaize.Browser.Tests;
 /// <summary>
 /// The moment at the ball: a pot is touched, aimed, kept, explained, and the white's ways are shown; by mouse and by keys.
 /// </summary>
-[Collection(Lane.Questions)]
+[Collection(Lane.Hands)]
 public sealed class PotTests(BrowserFixture browser)
 {
     private static readonly string[] Positions =
     [
-        "Black off its spot", "Line of reds", "Blue on the high side", "Frozen to the top cushion", "Long straight pot",
+        "High on the black", "Line of reds", "Blue on the high side", "Frozen to the top cushion", "Long straight pot",
         "Screw back for the blue", "Round the angles",
-        "The same stroke on slow old cloth",
+        "The same safety on slow old cloth",
     ];
 
     [Fact]

@@ -3,11 +3,11 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>The table in use: chosen at the top right, kept with a position, and felt in everything that is predicted.</summary>
-[Collection(Lane.Questions)]
+[Collection(Lane.Sheet)]
 public sealed class ProfileTests(BrowserFixture browser)
 {
-    private const string Lively = "The same stroke on a lively table";
-    private const string Slow = "The same stroke on slow old cloth";
+    private const string Lively = "The same safety on a lively table";
+    private const string Slow = "The same safety on slow old cloth";
 
     [Fact]
     public void Opening_a_position_of_another_table_changes_run_rule_path_and_verdict_and_names_the_table()

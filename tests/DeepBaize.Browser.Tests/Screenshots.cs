@@ -31,7 +31,7 @@ public sealed class Screenshots(BrowserFixture browser)
     [Fact(Explicit = true)]
     public void A_lively_table() => Take("lively-table.png", page =>
     {
-        page.OpenPosition("The same stroke on a lively table");
+        page.OpenPosition("The same safety on a lively table");
         page.Until(() => page.Text("table-chooser").Trim() == "lively");
         page.Settle();
     });

@@ -5,7 +5,7 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>Laying, aiming and reading on the sheet, and the manners of the page.</summary>
-[Collection(Lane.Table)]
+[Collection(Lane.Sheet)]
 public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
 {
     /// <summary>Every face of the bench, and the state of play, by how it is opened.</summary>
@@ -111,7 +111,7 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
     public void Nothing_scrolls_at_1280_by_800_on_any_face_of_the_bench_and_no_text_is_small()
     {
         var page = new TablePage(browser).OpenFresh();
-        foreach (var position in new[] { "The pack from the D", "Round the angles", "Black off its spot" })
+        foreach (var position in new[] { "The pack from the D", "Round the angles", "High on the black" })
         {
             page.OpenPosition(position);
             AssertFits(page, position, (1280, 800));

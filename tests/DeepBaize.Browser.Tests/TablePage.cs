@@ -13,9 +13,10 @@ internal sealed class TablePage(BrowserFixture browser)
 
     private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(60)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
 
-    /// <summary>Opens the page as a new user, with nothing kept in the browser and no positions but those that ship with it.</summary>
+    /// <summary>Opens the page with a position of the house, and no positions but those that ship with it.</summary>
     /// <param name="keepsSaved">True to keep the positions that were saved.</param>
-    public TablePage OpenFresh(bool keepsSaved = false)
+    /// <param name="asFirstVisit">True to find what a new user finds, with nothing kept in the browser.</param>
+    public TablePage OpenFresh(bool keepsSaved = false, bool asFirstVisit = false)
     {
         ForgetInBrowser();
         browser.Driver.ExecuteAsyncScript(
@@ -34,11 +35,34 @@ internal sealed class TablePage(BrowserFixture browser)
             ]).then(() => done())
             """,
             keepsSaved);
+        if (!asFirstVisit) LayInBrowser();
         _driver.Navigate().GoToUrl(browser.Address);
-        Until(() => Text("sheet-name") == "Black off its spot");
+        Until(() => Text("sheet-name") == (asFirstVisit ? "In among the reds" : "High on the black"));
         Settle();
         return this;
     }
+
+    /// <summary>What stands above the table for a prediction: its sentence, and what the referee says.</summary>
+    public static string VerdictOf(JsonElement prediction)
+    {
+        var verdict = prediction.GetProperty("verdict");
+        return $"{verdict.GetProperty("sentence").GetString()} {verdict.GetProperty("ruling").GetString()}".TrimEnd();
+    }
+
+    /// <summary>Leaves a sheet in the browser as it is after a position of the house was opened: few balls, with room between them.</summary>
+    private void LayInBrowser() => browser.Driver.ExecuteAsyncScript(
+        """
+        const done = arguments[0]
+        const read = (path) => fetch(path).then((response) => response.json())
+        const lay = ({ balls, stroke, state, pot, profile, ...opened }) => localStorage.setItem('deep-baize.sheet.1', JSON.stringify({
+          balls, state, profile: profile.id, opened, keepPot: true,
+          stroke: { directionDeg: stroke.directionDeg, pace: stroke.pace, side: stroke.side, height: stroke.height },
+          pot: { ball: pot.ball, pocket: pot.pocket, part: pot.part },
+        }))
+        read('/api/positions?take=100')
+          .then(({ positions }) => read(`/api/positions/${positions.find((one) => one.name === 'High on the black').id}`))
+          .then(lay).then(() => done())
+        """);
 
     /// <summary>Leaves the application and empties what the browser keeps of it.</summary>
     public void ForgetInBrowser()
@@ -308,9 +332,13 @@ internal sealed class TablePage(BrowserFixture browser)
     public async Task<JsonElement> AskApiAsync()
     {
         var sheet = Sheet();
+        var state = sheet.GetProperty("state") is { ValueKind: JsonValueKind.Object } set ? set : (JsonElement?)null;
         using var response = await browser.Client.PostAsJsonAsync(
             "/api/shots/predict",
-            new { balls = sheet.GetProperty("balls"), strike = sheet.GetProperty("stroke"), profile = sheet.GetProperty("profile") });
+            new
+            {
+                balls = sheet.GetProperty("balls"), strike = sheet.GetProperty("stroke"), profile = sheet.GetProperty("profile"), state,
+            });
         Assert.True(response.IsSuccessStatusCode);
         return await response.Content.ReadFromJsonAsync<JsonElement>();
     }

@@ -4,7 +4,7 @@ using OpenQA.Selenium;
 namespace DeepBaize.Browser.Tests;
 
 /// <summary>The page is loaded anew while only the database is away.</summary>
-[Collection(Lane.Questions)]
+[Collection(Lane.Sheet)]
 public sealed class UnknownTests(BrowserFixture browser)
 {
     [Fact]

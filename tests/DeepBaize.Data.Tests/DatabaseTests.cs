@@ -181,6 +181,22 @@ public sealed class DatabaseTests : IAsyncLifetime
         Assert.Equal(1.951, read.Stroke.WhiteSpeed, 0.001);
     }
 
+    /// <summary>Issue 17, point 1: what was played as if it were on stays so where the state of play is obeyed.</summary>
+    [Theory]
+    [InlineData("black", "red1", "pink", "colour")]
+    [InlineData("pink", "blue", "black", "colour")]
+    [InlineData("blue", "pink", "black", null)]
+    [InlineData("red1", "red2", "black", null)]
+    public void In_older_positions_a_colour_that_is_potted_out_of_its_turn_follows_a_red(string ball, string one, string other, string? on)
+    {
+        var read = PositionDocument.Read(
+            $$$"""
+            {"schemaVersion":7,"balls":[{"id":"cue","x":1,"y":0.5},{"id":"{{{ball}}}","x":2,"y":1},{"id":"{{{one}}}","x":2,"y":0.5},
+            {"id":"{{{other}}}","x":3,"y":0.5}],"contacts":[],"intent":{"kind":"pot","ball":"{{{ball}}}","pocket":"yellow","part":"opening"}}
+            """);
+        Assert.Equal(on, read.State?.On);
+    }
+
     [Fact]
     public void A_document_of_a_newer_program_is_refused() => Assert.Throws<NewerDocumentException>(() =>
         PositionDocument.Read($$"""{"schemaVersion":{{PositionDocument.CurrentVersion + 1}},"balls":[],"contacts":[]}"""));

@@ -46,14 +46,14 @@ public sealed class KeptShapeTests
             new PositionDocument(
                 PositionDocument.CurrentVersion, [new SavedBall("cue", 1, 0.5)], [["cue", "red1"]], new SavedStroke(12.5, 2, 0.1, -0.2),
                 "match", new SavedReach(2, 1, 0.1), [new SavedMark("a", "target", [new SavedPlace(1, 1)], 0.2, "here")],
-                new SavedState("red", InHand: true, Scores: new SavedScores(1, 2)),
+                new SavedState("red", InHand: true, Scores: new SavedScores(1, 2), Practice: true),
                 new SavedSetting(Cue: new SavedCueInUse(0.5, Paces: [new SavedPace(3, 1.25)]))).Write(),
-            PositionDocument.CurrentVersion, 7,
+            PositionDocument.CurrentVersion, 8,
             """
-            {"schemaVersion":7,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[["cue","red1"]],"stroke":{"directionDeg":12.5,
+            {"schemaVersion":8,"balls":[{"id":"cue","x":1,"y":0.5}],"contacts":[["cue","red1"]],"stroke":{"directionDeg":12.5,
             "whiteSpeed":2,"side":0.1,"height":-0.2,"elevationDeg":0},"profile":"match","intent":{"kind":"reach","x":2,"y":1,
             "within":0.1},"marks":[{"id":"a","kind":"target","places":[{"x":1,"y":1}],"radius":0.2,"text":"here"}],"state":
-            {"on":"red","inHand":true,"freeBall":false,"scores":{"player":1,"opponent":2},"missCount":0},"setting":{"cue":
+            {"on":"red","inHand":true,"freeBall":false,"scores":{"player":1,"opponent":2},"missCount":0,"practice":true},"setting":{"cue":
             {"mass":0.5,"paces":[{"pace":3,"whiteSpeed":1.25,"scatter":0}]}}}
             """
         },

@@ -26,7 +26,8 @@ public sealed class BallsOnTests
     {
         Assert.Equal([BallOn.Red, BallOn.Colour], BallsOn.Possible(Frame));
         Assert.Equal([BallOn.Yellow, BallOn.Colour], BallsOn.Possible([BallId.Cue, .. Colours]));
-        Assert.Equal([BallOn.Brown], BallsOn.Possible([BallId.Cue, .. Colours[2..]]));
+        // Laid without yellow and green: in order, or a colour of choice after a red.
+        Assert.Equal([BallOn.Brown, BallOn.Colour], BallsOn.Possible([BallId.Cue, .. Colours[2..]]));
         Assert.Equal([BallOn.Red], BallsOn.Possible([BallId.Cue, BallId.Red5]));
         Assert.Empty(BallsOn.Possible([BallId.Cue]));
     }

@@ -38,6 +38,22 @@ public sealed class AttemptTests(WebFixture web)
         Assert.Equal(8, (await TallyAsync(player, Balls(2.4))).GetProperty("best").GetInt32());
     }
 
+    /// <summary>Issue 17, point 2: undo takes an attempt back, and redo counts it again.</summary>
+    [Fact]
+    public async Task An_attempt_that_was_undone_is_taken_back_and_can_be_kept_again()
+    {
+        var (player, id) = ($"p{Guid.NewGuid():n}"[..20], Guid.NewGuid());
+        await KeepAsync(player, Balls(2.3), 8, "missed", id);
+        for (var time = 0; time < 2; time++)
+        {
+            using var gone = await web.Client.DeleteAsync(new Uri($"/api/attempts/{id}", UriKind.Relative));
+            Assert.Equal(HttpStatusCode.NoContent, gone.StatusCode);
+        }
+
+        Assert.Equal(0, (await TallyAsync(player, Balls(2.3))).GetProperty("count").GetInt32());
+        Assert.Equal(1, (await KeepAsync(player, Balls(2.3), 8, "missed", id)).GetProperty("count").GetInt32());
+    }
+
     [Theory]
     [InlineData(-1, "missed", "An attempt makes between 0 and")]
     [InlineData(5, "abandoned", "An attempt is missed, foul, over at a cushion, or cleared")]

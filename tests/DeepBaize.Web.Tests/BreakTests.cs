@@ -44,6 +44,7 @@ public sealed class BreakTests(WebFixture web)
         }
     }
 
+    /// <summary>Issue 17, point 4: the plan's first stroke goes as often as the same stroke on the sheet.</summary>
     [Theory]
     [InlineData(1)]
     [InlineData(2)]
@@ -74,12 +75,13 @@ public sealed class BreakTests(WebFixture web)
                     side = stroke.Number("side"),
                     height = stroke.Number("height")
                 },
-                keepPot = false,
             },
             doubt = "measured",
             seed = position,
+            samples = 1600,
         });
-        Assert.Equal(first.GetProperty("chance").GetProperty("pot").Number("share"), chance.GetProperty("pot").Number("share"), 0.006);
+        Assert.Equal(first.GetProperty("chance").GetProperty("pot").Number("share"), chance.GetProperty("pot").Number("share"));
+        Assert.Equal(step.GetProperty("chance").Number("share"), chance.GetProperty("pot").Number("share"));
     }
 
     [Fact]
@@ -144,22 +146,8 @@ public sealed class BreakTests(WebFixture web)
 
         var missed = await web.AskAsync("/api/breaks/step", new { balls = Reds, stroke = new { directionDeg = 180.0, pace = 1.5 } });
         Assert.Equal(4, missed.GetProperty("penalty").GetInt32());
-        Assert.StartsWith("Foul, 4 away: no ball is hit.", missed.Text("words"), StringComparison.Ordinal);
+        Assert.StartsWith("Foul and a miss, 4 away: no ball is hit.", missed.Text("words"), StringComparison.Ordinal);
         Assert.Equal(4, missed.GetProperty("state").GetProperty("scores").GetProperty("player").GetInt32());
-    }
-
-    [Fact]
-    public async Task The_verdict_says_what_is_foul_where_the_state_of_play_is_known()
-    {
-        object[] balls = [Ball("cue", 889, 2000), Ball("red1", 500, 3000), Ball("pink", 889, 2676.75), Black];
-        var strike = new { directionDeg = 0.0, pace = 3 };
-        JsonElement Foul(JsonElement answer) => answer.GetProperty("verdict").GetProperty("foul");
-        Assert.Equal("Foul, 6 away: the pink is hit first and is not on.",
-            Foul(await web.PredictAsync(new { balls, strike, state = new { on = "red" } })).GetString());
-        Assert.Equal(JsonValueKind.Null, Foul(await web.PredictAsync(new { balls, strike, state = new { on = "colour" } })).ValueKind);
-        Assert.Equal(JsonValueKind.Null, Foul(await web.PredictAsync(new { balls, strike })).ValueKind);
-        Assert.Equal("Foul, 7 away: the pink is hit first and is not on.",
-            Foul(await web.PredictAsync(new { balls, strike, state = new { on = "colour", nominated = "black" } })).GetString());
     }
 
     [Fact]

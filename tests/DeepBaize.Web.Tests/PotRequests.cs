@@ -52,7 +52,11 @@ internal static class PotRequests
         object[] balls, string ball, string pocket, double pace = 4, double side = 0, double height = 0, string? part = null,
         object? coefficients = null,
         bool keepPot = true, double directionDeg = 0) =>
-        new { balls, pot = new { ball, pocket, part }, strike = new { directionDeg, pace, side, height }, keepPot, coefficients };
+        new
+        {
+            balls, pot = new { ball, pocket, part }, strike = new { directionDeg, pace, side, height }, keepPot, coefficients,
+            state = new { practice = true },
+        };
 
     public static async Task<JsonElement> PostAsync(this WebFixture web, string path, object body)
     {

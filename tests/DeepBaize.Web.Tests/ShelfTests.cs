@@ -149,7 +149,7 @@ public sealed class ShelfTests(WebFixture web)
         var look = await response.Content.ReadFromJsonAsync<JsonElement>();
         Assert.Equal(0.92, look.GetProperty("black").Number("share"), 0.05);
         Assert.Equal(1.405, look.Number("suitableCueLength"), 1e-9);
-        Assert.Contains("Black off its spot: 9", look.GetProperty("words")[0].GetString()!, StringComparison.Ordinal);
+        Assert.Contains("Black off its spot from 0.6 m: 9", look.GetProperty("words")[0].GetString()!, StringComparison.Ordinal);
         var finishes = look.GetProperty("finishes").EnumerateArray().Select(finish => finish.Number("halfWithinMm")).ToList();
         Assert.All(finishes, half => Assert.InRange(half, 20, 600));
     }

@@ -28,11 +28,19 @@ public sealed class BusyFixture : IAsyncLifetime
     public ValueTask DisposeAsync() => _server!.DisposeAsync();
 }
 
+/// <summary>Tests that keep the machine busy, or look at what becomes of work: beside others they would measure these.</summary>
+[CollectionDefinition(Name, DisableParallelization = true)]
+public sealed class AloneTests : ICollectionFixture<BusyFixture>
+{
+    public const string Name = "Alone";
+}
+
 /// <summary>
 /// No request may hold a core: its work is counted, it ends when its client leaves, and who is too many is told so. A server of its own,
 /// since it is kept busy.
 /// </summary>
-public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
+[Collection(AloneTests.Name)]
+public sealed class WorkTests(BusyFixture busy)
 {
     /// <summary>Balls that lose nothing on the cloth and everything to each other: thousands of events a second that never end.</summary>
     private static readonly object Sticky =
@@ -232,6 +240,7 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
         pot = new { ball = "black", pocket = "topGreenSide" },
         strike = new { directionDeg = 0, pace = 7 },
         coefficients = Sticky,
+        state = new { on = "colour" },
     };
 
     private static object Question(string ball) =>
@@ -240,7 +249,8 @@ public sealed class WorkTests(BusyFixture busy) : IClassFixture<BusyFixture>
             balls = Rack,
             pot = new { ball, pocket = "topGreenSide" },
             strike = new { directionDeg = 0, pace = 7 },
-            coefficients = Sticky
+            coefficients = Sticky,
+            state = new { on = "colour" },
         };
 
     private static async Task<string> FirstWordsAsync(HttpResponseMessage response, CancellationToken cancel)

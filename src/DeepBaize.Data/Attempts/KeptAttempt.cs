@@ -9,7 +9,7 @@ public enum AttemptKind
     LineUp,
 }
 
-/// <summary>An attempt that is over, as a row. Rows are added and never changed.</summary>
+/// <summary>An attempt that is over, as a row. Rows are added and never changed; undo takes one away.</summary>
 public sealed class KeptAttempt
 {
     /// <summary>Version of the rules that are written now.</summary>

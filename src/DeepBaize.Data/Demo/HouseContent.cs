@@ -10,10 +10,13 @@ namespace DeepBaize.Data.Demo;
 public static class HouseContent
 {
     /// <summary>Raise it with every change to what ships: then installations that stand already take the change over.</summary>
-    public const int Version = 1;
+    public const int Version = 2;
 
-    /// <summary>The positions that ship.</summary>
-    public static IEnumerable<SavedPosition> Positions() => DemoPositions.All();
+    /// <summary>The positions that ship, with what their strokes do.</summary>
+    public static IReadOnlyList<DemoPosition> Demo => DemoPositions.All;
+
+    /// <summary>The positions that ship, as rows.</summary>
+    public static IEnumerable<SavedPosition> Positions() => Demo.Select((position, i) => position.ToRow(isFirst: i == 0));
 
     /// <summary>
     /// Brings the house's rows to the present version, if they are older; the caller saves. A position keeps its key as long as its name
@@ -32,7 +35,7 @@ public static class HouseContent
         foreach (var row in rows)
         {
             if (shipped.Remove(row.Name, out var position)) Renew(row, position);
-            else row.DeletedAt ??= DateTimeOffset.UtcNow;
+            else (row.DeletedAt, row.IsFirst) = (row.DeletedAt ?? DateTimeOffset.UtcNow, false);
         }
 
         database.Positions.AddRange(shipped.Values);
@@ -42,6 +45,7 @@ public static class HouseContent
     private static void Renew(SavedPosition row, SavedPosition shipped)
     {
         (row.Note, row.Tags, row.Document, row.DeletedAt) = (shipped.Note, shipped.Tags, shipped.Document, null);
+        row.IsFirst = shipped.IsFirst;
         (row.Version, row.UpdatedAt) = (row.Version + 1, shipped.UpdatedAt);
     }
 }

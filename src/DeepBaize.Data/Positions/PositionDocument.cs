@@ -31,7 +31,7 @@ public sealed record PositionDocument(
     SavedSetting? Setting = null)
 {
     /// <summary>The version that this program writes.</summary>
-    public const int CurrentVersion = 7;
+    public const int CurrentVersion = 8;
 
     /// <summary>Id of the club table's profile.</summary>
     public const string ClubProfile = "club";

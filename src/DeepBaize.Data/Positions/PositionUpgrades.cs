@@ -15,7 +15,11 @@ public static class PositionUpgrades
     private const double PaceRatio = 1.27;
 
     /// <summary>Each upgrades a document of its version to the next; the others only lack what came later.</summary>
-    private static readonly Dictionary<int, Action<JsonObject>> Upgrades = new() { [5] = KeepSpeedAndIntent };
+    private static readonly Dictionary<int, Action<JsonObject>> Upgrades = new()
+    {
+        [5] = KeepSpeedAndIntent,
+        [7] = SayWhatIsOn,
+    };
 
     /// <summary>The document in a version, which the document itself may not be past.</summary>
     /// <exception cref="NewerDocumentException">It was written by a newer program, or is none.</exception>
@@ -49,5 +53,21 @@ public static class PositionUpgrades
         }
 
         document.Remove("pot");
+    }
+
+    /// <summary>
+    /// Up to version 7 the ball of a pot was on where nobody said what is: a colour that is not the next in order followed a red.
+    /// </summary>
+    private static void SayWhatIsOn(JsonObject document)
+    {
+        string[] order = ["yellow", "green", "brown", "blue", "pink", "black"];
+        var state = document["state"] as JsonObject;
+        if (document["intent"] is not JsonObject intent || (string?)intent["kind"] != "pot" || state?["on"] is not null) return;
+        var up = (document["balls"] as JsonArray ?? []).Select(ball => (string?)ball?["id"]).ToHashSet();
+        var hasReds = up.Any(id => id?.StartsWith("red", StringComparison.Ordinal) == true);
+        var ball = (string?)intent["ball"];
+        if (!order.Contains(ball) || (!hasReds && order.FirstOrDefault(up.Contains) == ball)) return;
+        if (state is null) document["state"] = state = [];
+        state["on"] = "colour";
     }
 }

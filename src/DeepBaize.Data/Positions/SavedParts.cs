@@ -85,6 +85,7 @@ public sealed record SavedScores(int Player, int Opponent);
 /// <param name="Scores">The scores.</param>
 /// <param name="Break">Points of the break so far.</param>
 /// <param name="MissCount">Misses called from here.</param>
+/// <param name="Practice">True in free practice; since version 8.</param>
 public sealed record SavedState(
     string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, SavedScores? Scores = null, int? Break = null,
-    int MissCount = 0);
+    int MissCount = 0, bool Practice = false);

@@ -46,6 +46,9 @@ public sealed class SavedPosition
     /// <summary>The table of the document, kept beside it.</summary>
     public string Profile { get; private set; } = PositionDocument.ClubProfile;
 
+    /// <summary>True for the position of the house with which a first visit begins.</summary>
+    public bool IsFirst { get; set; }
+
     /// <summary>Rises by one with every change; a change made on an older version is refused.</summary>
     public int Version { get; set; } = 1;
 

@@ -13,6 +13,11 @@ public static class AttemptEndpoints
                 store.KeepAsync(id, attempt, cancel))
             .WithName("KeepAttempt").WithSummary("Keeps an attempt that is over; sent twice it is kept once.")
             .ProducesProblem(StatusCodes.Status409Conflict);
+        attempts.MapDelete("/{id:guid}", async (Guid id, AttemptStore store, CancellationToken cancel) =>
+        {
+            await store.TakeBackAsync(id, cancel);
+            return TypedResults.NoContent();
+        }).WithName("TakeAttemptBack").WithSummary("Takes an attempt back that was undone; one that is not kept is none.");
         attempts.MapPost("/tally", (TaskInput task, AttemptStore store, CancellationToken cancel) => store.TallyAsync(task, cancel))
             .WithName("TallyAttempts").WithSummary("What all attempts at the same balls under the same rules came to.");
     }

@@ -16,7 +16,7 @@ using Npgsql;
 
 namespace DeepBaize.Web.Attempts;
 
-/// <summary>Keeps the attempts of one owner and tells what they came to. What is kept is never changed.</summary>
+/// <summary>Keeps the attempts of one owner and tells what they came to. What is kept is never changed, only taken back.</summary>
 public sealed class AttemptStore(BaizeDbContext database, OwnerScope owner, TimeProvider clock)
 {
     private const int Last = 5;
@@ -41,6 +41,9 @@ public sealed class AttemptStore(BaizeDbContext database, OwnerScope owner, Time
 
         return await TallyAsync(row.Task, cancel);
     }
+
+    /// <summary>Takes an attempt back; nothing happens when it is not kept.</summary>
+    public Task TakeBackAsync(Guid id, CancellationToken cancel) => database.Attempts.Where(row => row.Id == id).ExecuteDeleteAsync(cancel);
 
     /// <summary>What all attempts at the same thing came to.</summary>
     /// <exception cref="RefusalException">The balls cannot stand so.</exception>

@@ -12,6 +12,8 @@ public static class BookEndpoints
         positions.MapGet(
             "/", (string? words, int? skip, int? take, BookStore store, CancellationToken cancel) =>
                 store.ListAsync(new BookQuery(words, skip, take), cancel)).WithName("ListPositions");
+        positions.MapGet("/first", (BookStore store, CancellationToken cancel) => store.OpenFirstAsync(cancel))
+            .WithName("FirstPosition").ProducesProblem(StatusCodes.Status404NotFound);
         positions.MapGet("/{id:guid}", (Guid id, BookStore store, CancellationToken cancel) => store.OpenAsync(id, cancel))
             .WithName("OpenPosition").ProducesProblem(StatusCodes.Status404NotFound);
         positions.MapPost("/", async (CreatePositionRequest request, BookStore store, CancellationToken cancel) =>

@@ -58,6 +58,10 @@ public sealed class BookStore(BaizeDbContext database, OwnerScope owner, TimePro
     public async Task<PositionResponse> OpenAsync(Guid id, CancellationToken cancel) =>
         PositionMapping.ToResponse(await FindAsync(id, cancel), await paces.FindAsync(cancel));
 
+    /// <summary>The position of the house with which a first visit begins.</summary>
+    public async Task<PositionResponse> OpenFirstAsync(CancellationToken cancel) => PositionMapping.ToResponse(
+        await Standing.FirstOrDefaultAsync(row => row.IsFirst, cancel) ?? throw Unknown(), await paces.FindAsync(cancel));
+
     /// <summary>Saves a new position.</summary>
     public async Task<PositionResponse> CreateAsync(CreatePositionRequest request, CancellationToken cancel)
     {

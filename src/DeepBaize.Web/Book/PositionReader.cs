@@ -65,7 +65,8 @@ internal static class PositionReader
                 state.FreeBall,
                 state.Scores is { } scores ? new ScoresInput(scores.Player, scores.Opponent) : null,
                 state.Break,
-                state.MissCount)
+                state.MissCount,
+                state.Practice)
             : null,
         SettingReader.ToCoefficients(document.Setting),
         SettingReader.ToPlayer(document.Setting))
@@ -114,5 +115,6 @@ internal static class PositionReader
             output.FreeBall,
             output.Scores is { } scores ? new SavedScores(scores.Player, scores.Opponent) : null,
             output.Break,
-            output.MissCount);
+            output.MissCount,
+            output.Practice);
 }

@@ -5,6 +5,7 @@ using DeepBaize.Web.Chances;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Pots;
 using DeepBaize.Web.Reading;
+using DeepBaize.Web.Shots;
 
 namespace DeepBaize.Web.Breaks;
 
@@ -193,9 +194,10 @@ public sealed record StepQuestion(
 /// <param name="Fails">Why the attempt at a line-up is over: missed, foul or cushion; null while it goes on, and in a frame.</param>
 /// <param name="Balls">The balls for the next stroke, colours put back; a white in hand stands in the D.</param>
 /// <param name="State">The state of play then.</param>
+/// <param name="Played">The stroke as it was delivered, from the tip to the last ball at rest.</param>
 public sealed record StepAnswer(
     string Words, int Points, int Penalty, bool StaysAtTable, bool IsOver, [Codes("missed", "foul", "cushion")] string? Fails,
-    IReadOnlyList<BallPlace> Balls, StateInput State);
+    IReadOnlyList<BallPlace> Balls, StateInput State, PredictResponse Played);
 
 /// <summary>Visits to play out from a plan's first stroke.</summary>
 /// <param name="Question">The frame, the player and his wishes.</param>

@@ -18,7 +18,8 @@ namespace DeepBaize.Web.Breaks;
 /// <summary>Plans breaks and puts plans into words.</summary>
 internal static class BreakFinder
 {
-    private const int Samples = 400;
+    /// <summary>As many strokes as the page refines a chance with, and the same draws: the plan and the strip below the table agree.</summary>
+    private const int Samples = 1600;
 
     /// <summary>Rows of a chance that a plan tells as well.</summary>
     private static readonly string[] OfTheLeave =
@@ -48,9 +49,10 @@ internal static class BreakFinder
             .Select(place => new HandPlace(Shared.ToPlace(place), planner.WorthInHand(scene.Frame, place)))];
     }
 
-    private static BreakAnswer ToAnswer(BreakPlan plan, BreakScene scene, CancellationToken cancel)
+    private static BreakAnswer ToAnswer(BreakPlan found, BreakScene scene, CancellationToken cancel)
     {
         var arithmetic = ToArithmetic(scene.Frame);
+        var (plan, chance) = found.IsFinal && found.Line.Count > 0 ? Refine(found, scene, cancel) : (found, null);
         if (plan.Line.Count == 0)
         {
             return new BreakAnswer(
@@ -60,9 +62,7 @@ internal static class BreakFinder
         }
 
         var first = plan.Line[0];
-        var best = new RatedStroke(first.Stroke, plan.Worth, plan.Error, first.Pot.Of, first.Pot.Count);
-        var layout = new FramePlayer(scene.Table, scene.Player).LayoutOf(first.Before) ?? scene.Layout;
-        var chance = plan.IsFinal ? ChanceFinder.Find(scene.Ask(first.Stroke, first.Before, layout, Samples), cancel) : null;
+        var best = new RatedStroke(first.Stroke, plan.Worth, plan.Error, found.Line[0].Pot.Of, found.Line[0].Pot.Count);
         return new BreakAnswer(
             BreakWords.Sentence(plan, Dial(first.Stroke, scene)),
             [EventWords.Capital(BreakWords.Marked(first, 1)), Dial(first.Stroke, scene)],
@@ -85,6 +85,17 @@ internal static class BreakFinder
             scene.Budget,
             scene.Seed,
             plan.IsFinal);
+    }
+
+    /// <summary>The plan with the chance of its first stroke as it is told everywhere: played often, on tables as they may be.</summary>
+    private static (BreakPlan Plan, ChanceResponse Chance) Refine(BreakPlan plan, BreakScene scene, CancellationToken cancel)
+    {
+        var first = plan.Line[0];
+        var layout = new FramePlayer(scene.Table, scene.Player).LayoutOf(first.Before) ?? scene.Layout;
+        var chance = ChanceFinder.Find(scene.Ask(first.Stroke, ToStroke(first.Stroke, scene), first.Before, layout, Samples), cancel);
+        var pot = new Chance(chance.Pot.Count, chance.Pot.Of);
+        var facts = plan.Facts.Select(fact => fact.Kind == FactKind.SurePot ? fact with { Value = pot.Share } : fact);
+        return (plan with { Line = [first with { Pot = pot }, .. plan.Line.Skip(1)], Facts = [.. facts] }, chance);
     }
 
     private static ArithmeticOutput ToArithmetic(FrameState frame) => new(
@@ -158,7 +169,10 @@ internal static class BreakFinder
     {
         PlayingConditions conditions = scene.Table.Conditions;
         return new StrokeInput(
-            Shared.Degrees(stroke.Strike.DirectionRadians), conditions.Cue.Paces.FromSpeed(stroke.Strike.WhiteSpeed), stroke.Strike.Side,
-            stroke.Strike.Height);
+            Shared.Degrees(stroke.Strike.DirectionRadians), Tidy(conditions.Cue.Paces.FromSpeed(stroke.Strike.WhiteSpeed)),
+            Tidy(stroke.Strike.Side), Tidy(stroke.Strike.Height));
     }
+
+    /// <summary>No player sets a dial finer than this, and no rounding error is shown.</summary>
+    private static double Tidy(double value) => Math.Round(value, 3);
 }

@@ -24,10 +24,13 @@ internal sealed record BreakScene(
     public BreakQuestion Plan(int threads) =>
         BreakPlanner.Ask(Table, Player, Wishes, Seed, threads) with { Opponent = Opponent ?? Player, LineUp = LineUp };
 
-    /// <summary>One stroke of it as a question about chances.</summary>
-    public ChanceScene Ask(PlannedStroke stroke, FrameState frame, Layout layout, int samples) => new(
-        new PotScene(Table, Profile, layout, stroke.Pot, stroke.Strike, null, default), frame, Player, Doubt, null, samples, Seed,
-        KeepsPot: false);
+    /// <summary>One stroke of it as a question about chances, with its dials as they are told.</summary>
+    public ChanceScene Ask(PlannedStroke stroke, StrokeInput told, FrameState frame, Layout layout, int samples) => new(
+        new PotScene(
+            Table, Profile, layout, stroke.Pot with { Part = PocketPart.Opening },
+            StrikeReader.Read(new StrikeInput(told.DirectionDeg, told.Pace, null, null, told.Side, told.Height), Table.Conditions), null,
+            default),
+        frame, Player, Doubt, null, samples, Seed, KeepsPot: true);
 }
 
 /// <summary>Reads questions about breaks and refuses what makes no sense.</summary>

@@ -10,6 +10,7 @@ using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Mapping;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
+using DeepBaize.Web.Shots;
 using DeepBaize.Words;
 
 namespace DeepBaize.Web.Breaks;
@@ -21,7 +22,7 @@ internal static class StepPlayer
     /// <exception cref="RefusalException">The request is wrong or cannot be carried out.</exception>
     public static StepAnswer Play(StepQuestion question)
     {
-        var (_, table, layout, frame) = BreakReader.ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients);
+        var (profile, table, layout, frame) = BreakReader.ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients);
         var lineUp = StateReader.ReadLineUp(question.LineUp);
         var player = PlayerReader.Read(question.Player);
         var meant = StrikeReader.Read(
@@ -30,11 +31,11 @@ internal static class StepPlayer
         var strike = question.Scatter is { } number
             ? CueingReader.Deliver(table, layout, player, meant).Delivery.Play(meant, Draws.Stroke(question.Seed, number))
             : meant;
-        var result = new StrokeResult();
-        new TableSimulation(table.Conditions, table.Outline).Run(layout, strike, result);
+        var record = new ShotRecord();
+        var outcome = new TableSimulation(table.Conditions, table.Outline).Play(layout, strike, record);
         var nominated = frame.On == BallOn.Colour
-            || frame.IsFreeBall ? StateReader.Read(question.State).Nominated ?? NominatedBy(result) : null;
-        var facts = SeenStroke.Of(layout, result);
+            || frame.IsFreeBall ? StateReader.Read(question.State).Nominated ?? NominatedBy(outcome) : null;
+        var facts = SeenStroke.Of(layout, outcome);
         var ruling = new Referee(new Sight(table.Outline, frame.Gauge)).Judge(frame, nominated, facts);
         var failure = lineUp?.Judge(ruling, facts) ?? LineUpFailure.None;
         ruling = lineUp?.Apply(ruling, facts, frame) ?? ruling;
@@ -46,11 +47,13 @@ internal static class StepPlayer
             ruling.Next.Phase == FramePhase.Over,
             failure == LineUpFailure.None ? null : Shared.Code(failure),
             [.. WithWhite(ruling.Next).Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
-            ToState(ruling.Next));
+            ToState(ruling.Next, question.State?.Practice ?? false),
+            Predictor.Compose(
+                new Played(layout, strike, outcome, record), profile, table.Conditions, null, FieldReader.ReadUnits(null)));
     }
 
     /// <summary>A player who says nothing plays for the colour that he hits.</summary>
-    private static BallId? NominatedBy(StrokeResult result) => result.FirstContact?.Ball is { } ball && ball >= BallId.Yellow ? ball : null;
+    private static BallId? NominatedBy(ShotOutcome outcome) => outcome.FirstContact?.Ball is { } ball && ball >= BallId.Yellow ? ball : null;
 
     /// <summary>The balls, with a white in hand put where there is room in the D.</summary>
     private static IEnumerable<PlacedBall> WithWhite(FrameState frame)
@@ -60,7 +63,7 @@ internal static class StepPlayer
         return place is { } stands ? frame.Balls.Prepend(new PlacedBall(BallId.Cue, stands)) : frame.Balls;
     }
 
-    private static StateInput ToState(FrameState frame) => new(
+    private static StateInput ToState(FrameState frame, bool isPractice) => new(
         StateReader.Text(frame.On), null, frame.IsInHand, frame.IsFreeBall, new ScoresInput(frame.Scores.Player, frame.Scores.Opponent),
-        frame.Break, frame.Misses);
+        frame.Break, frame.Misses, isPractice);
 }

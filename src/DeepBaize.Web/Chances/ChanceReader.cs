@@ -52,12 +52,14 @@ internal static class ChanceReader
     {
         var scene = PotReader.ReadWithBall(question.Question);
         var player = PlayerReader.Read(question.Player);
+        var frame = StateReader.ReadFrame(
+            question.Question.State, scene.Layout.Balls, scene.Layout.Gauge, scene.Pot.Ball);
         return new ChanceScene(
             scene,
-            FrameState.For(scene.Layout, scene.Pot.Ball),
+            frame,
             player,
             ReadDoubt(question.Doubt),
-            ReadGoal(question.Goal, scene.Table, NextLeave.Of(scene.Layout, scene.Pot.Ball, null).Balls, player),
+            ReadGoal(question.Goal, scene.Table, NextLeave.Of(frame, scene.Pot.Ball, null).Balls, player),
             (int)FieldReader.Within(question.Samples, FewestSamples, MostSamples, "samples"),
             question.Seed,
             question.Question.KeepPot);

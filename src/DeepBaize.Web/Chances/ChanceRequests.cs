@@ -59,6 +59,7 @@ public sealed record CueingQuestion(
 /// <param name="At">A place to judge.</param>
 /// <param name="Profile">Name or id of the table; absent is the club table.</param>
 /// <param name="Coefficients">What differs from the profile.</param>
+/// <param name="State">The state of play in which the first ball is potted.</param>
 public sealed record ZoneQuestionInput(
     IReadOnlyList<BallPlace> Balls,
     GoalInput Goal,
@@ -67,7 +68,8 @@ public sealed record ZoneQuestionInput(
     double HeadingDeg = 0,
     PlaceOutput? At = null,
     string? Profile = null,
-    CoefficientsInput? Coefficients = null);
+    CoefficientsInput? Coefficients = null,
+    StateInput? State = null);
 
 /// <summary>Strokes to lay side by side.</summary>
 /// <param name="Plans">Two to four strokes.</param>

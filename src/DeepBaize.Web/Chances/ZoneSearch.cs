@@ -20,7 +20,7 @@ internal static class ZoneSearch
         var player = PlayerReader.Read(question.Player);
         var placed = LayoutReader.ReadBalls(question.Balls);
         var balls = question.Potted is { } potted
-            ? After(placed, table.Conditions.Gauge, FieldReader.ReadBall(potted, "potted"))
+            ? After(placed, question.State, table.Conditions.Gauge, FieldReader.ReadBall(potted, "potted"))
             : [.. placed.Where(ball => ball.Ball != BallId.Cue)];
         var asked = ChanceReader.ReadWishes(question.Goal, table, balls, player)
             ?? throw RefusalException.Invalid("goal", "goal.wishes", QuestionRefusals.NoNextBall, reason: "wishes");
@@ -35,11 +35,11 @@ internal static class ZoneSearch
             ZoneWords.Size(zone, along, across, table.Diameter));
     }
 
-    private static IReadOnlyList<PlacedBall> After(List<PlacedBall> placed, BallGauge gauge, BallId potted)
+    private static IReadOnlyList<PlacedBall> After(List<PlacedBall> placed, StateInput? state, BallGauge gauge, BallId potted)
     {
         if (!placed.Exists(ball => ball.Ball == potted))
             throw RefusalException.Impossible("ballNotThere", "potted", BallRefusals.NotThere(potted), ball: Names.Text(potted));
-        return NextLeave.Of(placed, gauge, potted, null).Balls;
+        return NextLeave.Of(StateReader.ReadFrame(state, placed, gauge, potted), potted, null).Balls;
     }
 
     private static List<IReadOnlyList<int>> Runs(Zone zone)

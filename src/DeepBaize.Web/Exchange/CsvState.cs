@@ -22,6 +22,7 @@ internal static class CsvState
         }
 
         if (state.Break is { } points) yield return ("break", Text(points));
+        if (state.Practice) yield return ("practice", "yes");
         if (state.MissCount > 0) yield return ("missCount", Text(state.MissCount));
     }
 
@@ -32,6 +33,7 @@ internal static class CsvState
         ("nominated", _) => state with { Nominated = value },
         ("inHand", _) when value == "yes" => state with { InHand = true },
         ("freeBall", _) when value == "yes" => state with { FreeBall = true },
+        ("practice", _) when value == "yes" => state with { Practice = true },
         ("player", { } points) => state with { Scores = new ScoresInput(points, state.Scores?.Opponent ?? 0) },
         ("opponent", { } points) => state with { Scores = new ScoresInput(state.Scores?.Player ?? 0, points) },
         ("break", { } points) => state with { Break = points },

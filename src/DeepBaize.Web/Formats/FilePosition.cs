@@ -58,7 +58,7 @@ internal sealed record FilePlace(double X, double Y);
 /// <summary>A state of play; what is absent was not said.</summary>
 internal sealed record FileState(
     string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false, FileScores? Scores = null, int? Break = null,
-    int MissCount = 0);
+    int MissCount = 0, bool Practice = false);
 
 /// <summary>The points of both.</summary>
 internal sealed record FileScores(int Player, int Opponent);

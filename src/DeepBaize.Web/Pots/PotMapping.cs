@@ -77,7 +77,7 @@ internal static class PotMapping
             danger.Of,
             PotWords.Danger(danger, ball)))];
 
-    public static MatrixEntryOutput ToEntry(PotEntry entry, TableInUse table) => new(
+    public static MatrixEntryOutput ToEntry(PotEntry entry, TableInUse table, bool isOn) => new(
         Names.Text(entry.Pot.Ball),
         Names.Text(entry.Pot.Pocket),
         Shared.Code(entry.State),
@@ -90,7 +90,8 @@ internal static class PotMapping
         entry.Refusal is { } refusal ? Shared.Code(refusal.Reason) : null,
         [.. entry.Blockers.Select(near => new BlockerOutput(Names.Text(near.Ball), 1000 * near.Passes, 1000 * table.Diameter))],
         entry.OpensWithout is { } gone ? Names.Text(gone) : null,
-        EventWords.Capital(PotWords.Entry(entry, table.Diameter)));
+        EventWords.Capital(PotWords.Entry(entry, table.Diameter)),
+        isOn);
 
     public static CellOutput ToCell(DialCell cell, PotScene scene) => new(
         scene.PaceOf(cell.Dials),

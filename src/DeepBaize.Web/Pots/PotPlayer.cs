@@ -27,7 +27,9 @@ public static class PotPlayer
         if (layout[pot.Ball] is null)
             return new PotResponse(
                 Describe(scene, answer, null, null, null, null),
-                Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units));
+                Predictor.Judge(
+                    Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units), layout, outcome, question.State,
+                    null, question.LineUp, table.Outline));
 
         var line = PottingLine.Of(layout, pot, table);
         var stroke = player.Play(layout, pot, strike);
@@ -40,7 +42,7 @@ public static class PotPlayer
         return new PotResponse(
             Describe(scene, answer, line, stroke, parts, dangers),
             Predictor.Judge(Predictor.Compose(played, scene.Profile, table.Conditions, scene.Placing, scene.Units, result), layout, outcome,
-                question.State, pot.Ball, question.LineUp));
+                question.State, pot.Ball, question.LineUp, table.Outline));
     }
 
     private static PotOutput Describe(

@@ -13,7 +13,7 @@ namespace DeepBaize.Web.Pots;
 /// <param name="Profile">Name or id of the table, balls and cue; absent is the club table.</param>
 /// <param name="Coefficients">What differs from the profile.</param>
 /// <param name="Units">metric (absent) or imperial.</param>
-/// <param name="State">The state of play; when it is given the verdict says what is foul.</param>
+/// <param name="State">The state of play; what it leaves open is inferred from the balls.</param>
 /// <param name="LineUp">The rules of a line-up; when they are given the verdict says what fails.</param>
 public sealed record PotQuestion(
     IReadOnlyList<BallPlace> Balls,
@@ -40,12 +40,14 @@ public sealed record RegionInput(string Name, double From, double To, bool ForTh
 /// <param name="Coefficients">What differs from the profile.</param>
 /// <param name="Regions">Regions in which reds are counted; absent are the usual four.</param>
 /// <param name="Balance">False to leave the balance between regions out of the ranking of reds.</param>
+/// <param name="State">The state of play: it says which balls are on.</param>
 public sealed record MatrixQuestion(
     IReadOnlyList<BallPlace> Balls,
     string? Profile = null,
     CoefficientsInput? Coefficients = null,
     IReadOnlyList<RegionInput>? Regions = null,
-    bool Balance = true);
+    bool Balance = true,
+    StateInput? State = null);
 
 /// <summary>Stun, follow and screw of a pot, and where a pupil thinks that the white will stop.</summary>
 /// <param name="Question">The pot.</param>

@@ -151,6 +151,7 @@ public sealed record PotResponse(PotOutput Pot, PredictResponse Prediction);
 /// <param name="Blockers">Balls in the way with the distance at which the line passes them, in mm.</param>
 /// <param name="OpensWithout">The one ball whose going opens it.</param>
 /// <param name="Words">In words.</param>
+/// <param name="IsOn">True when the ball is on in the state of play.</param>
 public sealed record MatrixEntryOutput(
     string Ball,
     [Codes(typeof(PocketId))] string Pocket,
@@ -164,7 +165,8 @@ public sealed record MatrixEntryOutput(
     [Codes(typeof(NoPotReason))] string? Reason,
     IReadOnlyList<BlockerOutput> Blockers,
     string? OpensWithout,
-    string Words);
+    string Words,
+    bool IsOn);
 
 /// <summary>A ball in the way.</summary>
 /// <param name="Ball">The ball.</param>

@@ -1,5 +1,7 @@
 using DeepBaize.Planning.Reading;
+using DeepBaize.Rules;
 using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Problems;
 using DeepBaize.Web.Reading;
 using DeepBaize.Web.Shots;
@@ -19,15 +21,20 @@ internal static class TableReader
         var (layout, _) = Predictor.Lay(question.Balls, null, table.Conditions, table.Outline);
         var regions = ReadRegions(question.Regions);
         var matrix = PotMatrix.Read(table, layout, cancel);
-        var on = matrix.Where(entry => entry.State is PotState.Open or PotState.Partly).ToList();
-        var reds = on.Select(entry => entry.Pot.Ball).Where(BallSet.IsRed).Distinct().ToList();
+        var on = BallsThatAreOn(layout, StateReader.ReadInForce(question.State, layout.Balls));
+        var pots = matrix.Where(entry => entry.State is PotState.Open or PotState.Partly).ToList();
+        var reds = pots.Select(entry => entry.Pot.Ball).Where(BallSet.IsRed).Distinct().ToList();
         return new MatrixResponse(
-            [.. matrix.Select(entry => PotMapping.ToEntry(entry, table))],
+            [.. matrix.Select(entry => PotMapping.ToEntry(entry, table, on.Contains(entry.Pot.Ball)))],
             [.. ProblemBalls.Rank(layout, matrix).Select(ToProblem)],
             [.. RedsByRegion.Count(layout.Balls, regions).Select(ToRegion)],
             [.. RedsByRegion.Rank(layout.Balls, regions, reds, question.Balance).Select(choice => ToChoice(choice, question.Balance))],
-            TableWords.Summary(layout, on, reds.Count));
+            TableWords.Summary(on, [.. pots.Where(entry => on.Contains(entry.Pot.Ball))]));
     }
+
+    /// <summary>The balls that may be played at: in free practice all.</summary>
+    private static HashSet<BallId> BallsThatAreOn(Layout layout, PlayState state) =>
+        [.. FrameState.Of(layout, state) is not { } frame ? [] : state.IsPractice ? frame.Up : frame.Playable];
 
     private static IReadOnlyList<Region> ReadRegions(IReadOnlyList<RegionInput>? input)
     {

@@ -53,10 +53,11 @@ public sealed record ScoresInput(int Player, int Opponent);
 /// <param name="Scores">The scores.</param>
 /// <param name="Break">Points of the break so far.</param>
 /// <param name="MissCount">Misses called from here.</param>
+/// <param name="Practice">True in free practice: no rules are kept.</param>
 public sealed record StateInput(
     [Codes(typeof(BallOn))] string? On = null, string? Nominated = null, bool InHand = false, bool FreeBall = false,
     ScoresInput? Scores = null, int? Break = null,
-    int MissCount = 0);
+    int MissCount = 0, bool Practice = false);
 
 /// <summary>What a stroke is for that pots nothing: a ball to hit before any other, or a place to reach.</summary>
 /// <param name="Kind">hit or reach.</param>

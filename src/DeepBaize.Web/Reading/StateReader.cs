@@ -2,6 +2,7 @@ using System.Text.Json;
 using DeepBaize.Planning.Attempts;
 using DeepBaize.Rules;
 using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
 using DeepBaize.Web.Problems;
 using DeepBaize.Words;
 using DeepBaize.Words.Refusals;
@@ -46,7 +47,7 @@ internal static class StateReader
         if (faults.Count > 0) throw RefusalException.Invalid("state", SheetRefusals.NoState, faults);
         return new PlayState(
             on, nominated, input.InHand, input.FreeBall, input.Scores is { } scores ? new Scores(scores.Player, scores.Opponent) : null,
-            input.Break, input.MissCount);
+            input.Break, input.MissCount, input.Practice);
     }
 
     /// <summary>
@@ -59,6 +60,21 @@ internal static class StateReader
         BallsOn.Clean(state, up, out var dropped);
         return dropped.Count == 0 ? state : throw RefusalException.Invalid(
             "state", SheetRefusals.CannotBeOn, Wrong("on", StateWords.Say(dropped[0])));
+    }
+
+    /// <summary>The state that is in force with these balls: what cannot be with them is left out.</summary>
+    /// <exception cref="RefusalException">Something is no value of a state.</exception>
+    public static PlayState ReadInForce(StateInput? input, IReadOnlyList<PlacedBall> balls) =>
+        BallsOn.Clean(Read(input), [.. balls.Select(placed => placed.Ball)], out _);
+
+    /// <summary>The frame of a question about a pot: its ball must be on, or nobody keeps to rules.</summary>
+    /// <exception cref="RefusalException">The ball is not on.</exception>
+    public static FrameState ReadFrame(StateInput? input, IReadOnlyList<PlacedBall> balls, BallGauge gauge, BallId ball)
+    {
+        var frame = FrameState.Of(balls, gauge, ReadInForce(input, balls), ball)
+            ?? throw RefusalException.Impossible("nothingUp", "balls", BallRefusals.NothingUp);
+        return frame.Playable.Contains(ball) ? frame : throw RefusalException.Impossible(
+            "notOn", "pot.ball", QuestionRefusals.NotOn(ball, frame.On), ball: Names.Text(ball));
     }
 
     /// <summary>The rules of a line-up; null in a frame.</summary>
@@ -74,7 +90,8 @@ internal static class StateReader
             state.IsFreeBall,
             state.Scores is { } scores ? new ScoresInput(scores.Player, scores.Opponent) : null,
             state.Break,
-            state.MissCount);
+            state.MissCount,
+            state.IsPractice);
 
     private static IEnumerable<(string Field, int Points)> Points(StateInput input)
     {

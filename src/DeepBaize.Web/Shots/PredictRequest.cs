@@ -12,7 +12,7 @@ namespace DeepBaize.Web.Shots;
 /// <param name="Placing">A ball that is being laid: it is settled first, then the shot is predicted.</param>
 /// <param name="Profile">Name or id of the table, balls and cue; absent is the club table.</param>
 /// <param name="Units">metric (absent) or imperial: how distances are put into words.</param>
-/// <param name="State">The state of play; when it is given the verdict says what is foul.</param>
+/// <param name="State">The state of play; what it leaves open is inferred from the balls.</param>
 /// <param name="LineUp">The rules of a line-up; when they are given the verdict says what fails.</param>
 public sealed record PredictRequest(
     IReadOnlyList<BallPlace> Balls,

@@ -98,10 +98,11 @@ public sealed record StrokeOutput(
 /// <param name="White">Where the white stops.</param>
 /// <param name="Away">How far that is from where it was struck, in the requested units; null when it is not on the table.</param>
 /// <param name="Because">Why, from what was simulated.</param>
-/// <param name="Foul">What is foul about it and what that costs; null when nothing is, or no state of play was given.</param>
+/// <param name="Ruling">What the referee says of it; null in free practice and while nothing can be on.</param>
+/// <param name="IsFoul">True for a foul, and for a stroke that fails a line-up.</param>
 public sealed record VerdictOutput(
     string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string? Away, string Because,
-    string? Foul = null);
+    string? Ruling = null, bool IsFoul = false);
 
 /// <summary>Where a dragged ball settles.</summary>
 /// <param name="Ball">The ball.</param>

@@ -3,6 +3,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Physics.Simulation;
+using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
@@ -37,8 +38,9 @@ public static class Predictor
         var (layout, placing) = Lay(request.Balls, request.Placing, conditions, outline);
         var record = new ShotRecord();
         var (strike, outcome) = Play(request, layout, conditions, new TableSimulation(conditions, outline), record);
-        return Judge(Compose(new Played(layout, strike, outcome, record), profile, conditions, placing, units), layout, outcome,
-            request.State, null, request.LineUp);
+        return Judge(
+            Compose(new Played(layout, strike, outcome, record), profile, conditions, placing, units), layout, outcome, request.State, null,
+            request.LineUp, outline);
     }
 
     /// <summary>The layout of a request's balls, with the one in the hand settled.</summary>
@@ -76,19 +78,22 @@ public static class Predictor
             new ProfileName(profile.Id, ProfileWords.Name(profile)));
     }
 
-    /// <summary>Lets the referee judge a stroke where a state of play is known.</summary>
+    /// <summary>Lets the referee judge a stroke, by the state of play that was given or that the balls say.</summary>
     /// <param name="response">The prediction.</param>
     /// <param name="layout">The balls before the stroke.</param>
     /// <param name="outcome">What came of it.</param>
     /// <param name="state">The state of play; null when nothing is known.</param>
     /// <param name="pot">The ball that is played for, if any.</param>
     /// <param name="lineUp">The rules of a line-up; null in a frame.</param>
+    /// <param name="outline">The table.</param>
     internal static PredictResponse Judge(
-        PredictResponse response, Layout layout, ShotOutcome outcome, StateInput? state, BallId? pot, LineUpInput? lineUp)
+        PredictResponse response, Layout layout, ShotOutcome outcome, StateInput? state, BallId? pot, LineUpInput? lineUp,
+        TableOutline outline)
     {
-        if (state is null && lineUp is null) return response;
-        var foul = RulingWords.FoulOf(layout, outcome, StateReader.Read(state), pot, StateReader.ReadLineUp(lineUp));
-        return response with { Verdict = response.Verdict with { Foul = foul } };
+        var judged = RulingWords.Judge(
+            layout, outcome, StateReader.ReadInForce(state, layout.Balls), pot, StateReader.ReadLineUp(lineUp),
+            new Sight(outline, layout.Gauge));
+        return response with { Verdict = response.Verdict with { Ruling = judged?.Words, IsFoul = judged?.IsFoul ?? false } };
     }
 
     private static (Strike? Strike, ShotOutcome Outcome) Play(

@@ -1,3 +1,6 @@
+using DeepBaize.Rules;
+using DeepBaize.Table;
+
 namespace DeepBaize.Words.Refusals;
 
 /// <summary>Why questions about strokes and breaks are refused.</summary>
@@ -5,6 +8,12 @@ public static class QuestionRefusals
 {
     /// <summary>Too few or too many strokes to compare.</summary>
     public static Refused HowManyStrokes(int most) => new("How many?", $"Between 2 and {most} strokes are laid side by side.");
+
+    /// <summary>A pot whose ball is not on.</summary>
+    /// <param name="ball">The ball.</param>
+    /// <param name="on">What is on.</param>
+    public static Refused NotOn(BallId ball, BallOn on) => new(
+        "Not on", $"The {NameWords.Of(ball)} is not on: {StateWords.On(on)} is.");
 
     /// <summary>Cuts or distances whose least is greater than their greatest.</summary>
     public static Refused Backwards { get; } = new(

@@ -4,10 +4,13 @@ import { api, ask, type AttemptInput, type AttemptTally, type AttemptTask } from
 import { useNewest } from '@/api/useNewest'
 import type { Server } from '@/sheet/useServer'
 
-/** An attempt that the server has not taken yet, under the id that keeps it from being counted twice. */
+/**
+ * An attempt that the server has not taken yet, under the id that keeps it from being counted twice; without its content it is to be
+ * taken back.
+ */
 interface Unsent {
   id: string
-  attempt: AttemptInput
+  attempt: AttemptInput | null
 }
 
 /** After how many milliseconds an attempt that was not taken is sent again. */
@@ -29,8 +32,11 @@ export function useAttempts(server: Server) {
     clearTimeout(timer)
     while (unsent.value[0]) {
       const { id, attempt } = unsent.value[0]
+      const params = { path: { id } }
       const { code, refusal: sentence } = await ask(
-        api.PUT('/api/attempts/{id}', { params: { path: { id } }, body: attempt }),
+        attempt
+          ? api.PUT('/api/attempts/{id}', { params, body: attempt })
+          : api.DELETE('/api/attempts/{id}', { params }),
       )
       if (code === 'noAnswer') return server.noteAway()
       refusal.value = sentence ?? ''
@@ -39,18 +45,23 @@ export function useAttempts(server: Server) {
         return
       }
       // Taken, or refused for good: in both cases it is not sent again.
-      unsent.value = unsent.value.filter((one) => one.id !== id)
+      unsent.value = unsent.value.slice(1)
     }
   }
 
   /** One after the other, so that none is sent twice at once. */
   const send = () => (sending = sending.then(sendAll))
 
-  /** Keeps an attempt. */
-  function keep(attempt: AttemptInput) {
-    unsent.value = [...unsent.value, { id: crypto.randomUUID(), attempt }]
+  function put(one: Unsent) {
+    unsent.value = [...unsent.value, one]
     return send()
   }
+
+  /** Keeps an attempt under an id. */
+  const keep = (id: string, attempt: AttemptInput) => put({ id, attempt })
+
+  /** Takes back what was kept under an id. */
+  const takeBack = (id: string) => put({ id, attempt: null })
 
   /** Asks what attempts at a thing came to; nothing when there is no thing. */
   async function look(task: AttemptTask | null) {
@@ -60,7 +71,7 @@ export function useAttempts(server: Server) {
 
   server.whenBack(() => void send())
   if (unsent.value.length > 0) void send()
-  return { tally: tally.answer, refusal, unsent, keep, look }
+  return { tally: tally.answer, refusal, unsent, keep, takeBack, look }
 }
 
 export type AttemptsModel = ReturnType<typeof useAttempts>

@@ -55,10 +55,14 @@ export function usePositions(model: SheetModel) {
 
   const opening = useNewest<SavedPosition>()
 
-  /** Opens a position; of two that are touched one after the other it is the later. */
-  async function open(id: string) {
+  /** Opens a position, without an id the one that a first visit begins with; of two that are touched it is the later. */
+  async function open(id?: string) {
     const found = await opening.put((signal) =>
-      ask(api.GET('/api/positions/{id}', { params: { path: { id } }, signal })),
+      ask(
+        id
+          ? api.GET('/api/positions/{id}', { params: { path: { id } }, signal })
+          : api.GET('/api/positions/first', { signal }),
+      ),
     )
     refusal.value = opening.refusal.value
     if (found) model.open(found)

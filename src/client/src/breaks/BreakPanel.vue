@@ -34,6 +34,8 @@ const call = computed(() => {
 const regions = computed(() =>
   (answer.value?.regions ?? []).map((region) => `${region.name} ${region.reds.length}`).join(', '),
 )
+/** While it is looked for, a chance is an estimate. */
+const tell = (words: string) => (answer.value?.isFinal || !/^\d/.test(words) ? words : t('chance.about', { words }))
 const loss = computed(() => {
   const { lost } = breaks.value
   if (lost.value === null) return ''
@@ -55,12 +57,20 @@ const loss = computed(() => {
     <p v-if="breaks.refusal.value" class="refusal" role="alert" data-testid="break-refusal">
       {{ breaks.refusal.value }}
     </p>
-    <p v-if="breaks.ruling.value" class="big" data-testid="ruling">{{ breaks.ruling.value.words }}</p>
+    <p v-if="breaks.ruling.value" class="big" data-testid="ruling">{{ breaks.ruling.value }}</p>
     <p v-if="breaks.stands.value" class="hint" data-testid="in-hand-worth">
       {{ t('breaks.inHand', { points: breaks.stands.value.worth.toFixed(0) }) }}
     </p>
-    <p v-if="breaks.isOld.value" class="hint" data-testid="plan-old">{{ t('breaks.old') }}</p>
-    <div class="scroll" role="region" tabindex="0" :aria-label="t('breaks.answer')">
+    <p v-if="breaks.isOld.value" class="before" data-testid="plan-old">
+      {{ t(breaks.hasOtherWishes.value ? 'breaks.otherWishes' : 'app.before') }}
+    </p>
+    <div
+      class="scroll"
+      :class="{ old: breaks.isOld.value }"
+      role="region"
+      tabindex="0"
+      :aria-label="t('breaks.answer')"
+    >
       <template v-if="answer">
         <p v-if="loss" class="big" data-testid="plan-loss">{{ loss }}</p>
         <p v-if="answer.asksSafety" class="big warns" data-testid="asks-safety">{{ t('breaks.safety') }}</p>
@@ -88,7 +98,7 @@ const loss = computed(() => {
           <h3>{{ t('breaks.line') }}</h3>
           <ol class="line">
             <li v-for="(step, i) in answer.line" :key="i" :data-step="i" :class="{ now: i === 0 }">
-              {{ step.words }} <b>{{ step.chance.words }}</b>
+              {{ step.words }} <b data-step-chance>{{ tell(step.chance.words) }}</b>
               <span class="score">{{ step.break }}</span>
             </li>
           </ol>
@@ -143,7 +153,7 @@ const loss = computed(() => {
     <div class="foot">
       <el-button
         data-testid="play-step"
-        :disabled="!answer || breaks.isBusy.value"
+        :disabled="breaks.isPlaying.value || breaks.isBusy.value"
         @click="breaks.step(directionDeg)"
         >{{ t('breaks.play') }}</el-button
       >

@@ -10,7 +10,7 @@ import { useLineUp } from './useLineUp'
 export default defineSection({
   use: (desk, isOpen) => {
     const lineUp = useLineUp(desk.model, desk.shelf, useAttempts(desk.server))
-    const breaks = useBreak(desk.model, desk.shelf, lineUp, isOpen, () => desk.playback.reset())
+    const breaks = useBreak(desk.model, desk.shelf, lineUp, isOpen, desk.playback)
     /** While a plan is shown its sentence stands for the stroke's; another ball that was touched has its own. */
     const said = computed(() => {
       const answer = breaks.answer.value

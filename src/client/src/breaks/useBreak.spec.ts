@@ -10,6 +10,8 @@ const model = {
   state: ref<{ inHand: boolean } | null>({ inHand: true }),
   pot: ref(null),
   profile: ref('club'),
+  ruled: ref(null),
+  laid: ref(0),
 }
 const shelf = { playerDocument: ref(null), coefficients: ref(null), doubt: ref('unmeasured') }
 const lineUp = { asked: ref(null) }
@@ -38,7 +40,7 @@ describe('useBreak', () => {
         shelf as unknown as ShelfModel,
         lineUp as unknown as LineUpModel,
         () => true,
-        () => undefined,
+        { reset: () => undefined, playOut: () => Promise.resolve() },
       ),
     )!
     await soon()

@@ -1,17 +1,11 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
-import {
-  api,
-  ask,
-  type BreakAnswer,
-  type BreakQuestion,
-  type HandPlace,
-  type Pocket,
-  type StepAnswer,
-} from '@/api/client'
+import { api, ask, type BreakAnswer, type BreakQuestion, type HandPlace, type Pocket } from '@/api/client'
 import { readStream } from '@/api/stream'
 import { useNewest } from '@/api/useNewest'
+import type { Playback } from '@/motion/usePlayback'
 import type { ShelfModel } from '@/shelf/useShelf'
+import { emptyState, isRed, objectBalls } from '@/sheet/sheet'
 import type { SheetModel } from '@/sheet/useSheet'
 import type { LineUpModel } from './useLineUp'
 import { useOutlook } from './useOutlook'
@@ -35,7 +29,7 @@ export function useBreak(
   shelf: ShelfModel,
   lineUp: LineUpModel,
   isOpen: () => boolean,
-  beforeChange: () => void,
+  playback: Pick<Playback, 'reset' | 'playOut'>,
 ) {
   const answer = shallowRef<BreakAnswer | null>(null)
   const asked = shallowRef<BreakQuestion | null>(null)
@@ -48,17 +42,20 @@ export function useBreak(
   const proof = ref<number | null>(null)
   const touched = ref<string | null>(null)
   const scatter = ref(false)
-  const ruling = shallowRef<StepAnswer | null>(null)
+  /** What the referee said of the stroke that led to these balls. */
+  const ruling = computed(() => {
+    const said = model.ruled.value
+    return said && said.balls === objectBalls(model.balls.value) ? said.words : ''
+  })
   /** Points that the plan before had in hand, to tell what a poor stroke cost. */
   const before = ref<number | null>(null)
   /** What places in the D are worth while the white is in hand. */
   const rating = useNewest<HandPlace[]>()
   const inHand = computed(() => rating.answer.value ?? [])
-  let draws = 0
-  /** Balls on the sheet after the stroke that was ruled on. */
-  let ruled = 0
-  /** How the plan's stroke is kept: a step of its own, or one with the stroke that was just played. */
-  let keep = model.commit
+  /** Where the strokes with scatter begin: another evening has others. */
+  let draws = crypto.getRandomValues(new Uint32Array(1))[0]! >>> 2
+  /** True while a stroke by the rules runs: it is played once, however often the button is pressed. */
+  const isPlaying = ref(false)
   let stop = new AbortController()
 
   const question = computed<BreakQuestion>(() => ({
@@ -75,20 +72,22 @@ export function useBreak(
   }))
   const outlook = useOutlook(asked, answer)
   const isOther = computed(() => asked.value !== null && JSON.stringify(asked.value) !== JSON.stringify(question.value))
+  /** True when what is shown was asked for another sheet, or for other wishes. */
   const isOld = computed(() => isOther.value && !isBusy.value)
+  /** True when only what is allowed or played for was changed: the balls lie as they lay. */
+  const hasOtherWishes = computed(() => isOld.value && sheetOf(asked.value!) === sheetOf(question.value))
   /** The other ball that was touched, and what it costs; null when none was. */
   const other = computed(() => answer.value?.others.find((one) => one.ball === touched.value) ?? null)
   const lost = computed(() => {
-    if (before.value === null || !answer.value?.isFinal) return null
+    if (before.value === null || !answer.value?.isFinal || isOld.value) return null
     return Math.max(0, before.value - answer.value.worth)
   })
 
-  async function plan(joins = false) {
+  async function plan() {
     cancel()
-    keep = joins ? model.amend : model.commit
     const mine = (stop = new AbortController())
-    // After a stroke by the rules another plan is due; only a white that was moved asks what that cost.
-    const isAgain = !joins && answer.value?.isFinal === true && answer.value.line.length > 0 && isOld.value
+    // Only a white that was moved asks what that cost; after a stroke by the rules there is no plan that it could be held against.
+    const isAgain = answer.value?.isFinal === true && answer.value.line.length > 0 && isOld.value
     before.value = isAgain ? answer.value!.worth : null
     asked.value = question.value
     answer.value = null
@@ -111,13 +110,13 @@ export function useBreak(
     isBusy.value = false
     waiting.value = ''
     refusal.value = sentence ?? ''
-    if (answer.value) keep()
+    if (answer.value) model.commit()
   }
 
   /** Stops the search; the best so far stays. */
   function cancel() {
     stop.abort()
-    if (isBusy.value && answer.value) keep()
+    if (isBusy.value && answer.value) model.commit()
     isBusy.value = false
     waiting.value = ''
   }
@@ -128,7 +127,7 @@ export function useBreak(
     if (isOther.value) return cancel()
     const first = found.line[0]
     if (!first) return
-    beforeChange()
+    playback.reset()
     put(first.ball, first.pocket, first.stroke)
     if (!found.white) return
     // A white in hand that is put where the plan begins is no other question.
@@ -139,18 +138,36 @@ export function useBreak(
   function put(ball: string, pocket: Pocket, stroke: { pace: number; side: number; height: number }) {
     model.setPot({ ball, pocket, part: 'opening' })
     model.setKeepPot(true)
-    const tidy = (value: number) => Math.round(value * 1000) / 1000
-    model.setStroke({ pace: tidy(stroke.pace), side: tidy(stroke.side), height: tidy(stroke.height) })
+    model.setStroke({ pace: stroke.pace, side: stroke.side, height: stroke.height })
   }
 
+  /**
+   * Takes a ball that was touched: what another costs than the plan's.
+   * @returns false when there is no plan of these balls that it could be asked about
+   */
   function touch(ball: string) {
-    if (!answer.value || ball === 'cue') return
+    if (!answer.value || isOld.value || ball === 'cue') return false
     touched.value = touched.value === ball ? null : ball
     const found = other.value
-    if (!found) return
+    // One that the plan does not know asks for its pocket, as everywhere.
+    if (!found) return touched.value === null
     put(found.ball, found.pocket, found.stroke)
     model.commit()
+    return true
   }
+
+  /** Another position lies on the sheet: nothing of the one before is about it. */
+  function forget() {
+    cancel()
+    asked.value = null
+    answer.value = null
+    before.value = null
+    touched.value = null
+    proof.value = null
+    refusal.value = ''
+    outlook.clear()
+  }
+  watch(model.laid, forget)
 
   /** Puts a way on past an awkward colour on the sheet. */
   function tryRemedy(remedy: BreakAnswer['remedies'][number]) {
@@ -160,16 +177,27 @@ export function useBreak(
 
   const show = (fact: number) => (proof.value = proof.value === fact ? null : fact)
 
-  /** Plays the stroke on the sheet by the rules; undo takes it back. */
+  /** Plays the stroke on the sheet by the rules: it runs, then the referee speaks, then the next question can be asked. */
   async function step(directionDeg: number) {
+    if (isPlaying.value) return
+    isPlaying.value = true
+    try {
+      await playStep(directionDeg)
+    } finally {
+      isPlaying.value = false
+    }
+  }
+
+  async function playStep(directionDeg: number) {
+    cancel()
     const { balls, state, player, profile, coefficients } = question.value
     lineUp.begin()
     const stroke = { ...model.stroke.value, directionDeg }
-    const nominated = model.pot.value && !model.pot.value.ball.startsWith('red') ? model.pot.value.ball : null
+    const nominated = model.pot.value && !isRed(model.pot.value.ball) ? model.pot.value.ball : null
     const body = {
       balls,
       stroke,
-      state: { inHand: false, freeBall: false, missCount: 0, ...state, nominated },
+      state: { ...emptyState, ...state, nominated },
       player,
       scatter: scatter.value ? draws++ : null,
       seed,
@@ -180,14 +208,14 @@ export function useBreak(
     const { data, refusal: sentence } = await ask(api.POST('/api/breaks/step', { body }))
     refusal.value = sentence ?? ''
     if (!data) return
-    beforeChange()
-    ruling.value = data
-    const isLaidAgain = lineUp.take(data)
-    ruled = model.balls.value.length
+    const before = sheetOf(question.value)
+    await playback.playOut(data.played)
+    // Balls that were laid otherwise while it ran: the stroke is about a table that is no more.
+    if (sheetOf(question.value) !== before) return
+    forget()
+    lineUp.take(data)
+    model.setRuled({ words: data.words, balls: objectBalls(model.balls.value) })
     model.commit()
-    if (isLaidAgain && !lineUp.isOver.value) await plan(true)
-    else if (data.staysAtTable && !data.isOver) await plan(true)
-    else answer.value = null
   }
 
   const rateD = useDebounceFn(async () => {
@@ -206,13 +234,6 @@ export function useBreak(
 
   const setWishes = (part: Partial<Wishes>) => (wishes.value = { ...wishes.value, ...part })
   const setScatter = (on: boolean) => (scatter.value = on)
-  // A ruling stands until balls come or go.
-  watch(
-    () => model.balls.value.length,
-    (count) => {
-      if (count !== ruled) ruling.value = null
-    },
-  )
 
   return {
     answer,
@@ -221,12 +242,14 @@ export function useBreak(
     isBusy,
     waiting,
     isOld,
+    hasOtherWishes,
     wishes,
     proof,
     touched,
     other,
     lost,
     scatter,
+    isPlaying,
     ruling,
     inHand,
     stands,
@@ -242,5 +265,8 @@ export function useBreak(
     outlook,
   }
 }
+
+/** What of a question lies on the sheet, without what the player wishes. */
+const sheetOf = (question: BreakQuestion) => JSON.stringify({ ...question, wishes: null, lineUp: null })
 
 export type BreakModel = ReturnType<typeof useBreak>

@@ -3,7 +3,8 @@ import { effectScope, ref } from 'vue'
 import { useAttempts } from '@/attempts/useAttempts'
 import type { StepAnswer } from '@/api/client'
 import type { ShelfModel } from '@/shelf/useShelf'
-import type { SheetModel } from '@/sheet/useSheet'
+import { useSheet } from '@/sheet/useSheet'
+import type { StepStore } from '@/sheet/stepStore'
 import { useServer } from '@/sheet/useServer'
 import { useLineUp } from './useLineUp'
 
@@ -11,13 +12,17 @@ const white = { id: 'cue', x: 1, y: 0.5 }
 const red = { id: 'red1', x: 2, y: 1 }
 const shelf = { player: ref({ id: 'club' }), coefficients: ref(null) } as unknown as ShelfModel
 
+/** The real sheet, with a store that holds nothing. */
 function sheet() {
-  const model = { balls: ref([white, red]), state: ref<unknown>(null), profile: ref('club') }
-  return {
-    ...model,
-    setBalls: (balls: typeof model.balls.value) => (model.balls.value = balls),
-    setState: (state: unknown) => (model.state.value = state),
-  } as unknown as SheetModel
+  const store: StepStore = {
+    read: () => Promise.resolve(null),
+    write: () => undefined,
+    whenKept: () => Promise.resolve(),
+  }
+  const model = useSheet(store, { getItem: () => null, setItem: () => undefined })
+  model.setBalls([white, red])
+  model.commit()
+  return model
 }
 
 const step = (part: Partial<StepAnswer>) =>
@@ -32,7 +37,12 @@ function listen() {
     if (!server.isThere) throw new TypeError('nobody')
     if (server.fails && request.method === 'PUT')
       return new Response(JSON.stringify({ code: 'databaseAway', detail: 'away' }), { status: 503 })
-    if (request.method === 'PUT') sent.push({ id: request.url.split('/').pop()!, body: await request.json() })
+    const id = request.url.split('/').pop()!
+    if (request.method === 'PUT') sent.push({ id, body: await request.json() })
+    if (request.method === 'DELETE') {
+      sent.splice(0, Infinity, ...sent.filter((one) => one.id !== id))
+      return new Response(null, { status: 204 })
+    }
     return new Response(JSON.stringify({ words: 'told' }), { headers: { 'content-type': 'application/json' } })
   })
   return { sent, server }
@@ -48,8 +58,9 @@ describe('useLineUp', () => {
     }
   })
 
-  const play = (model = sheet()) => {
+  const play = () => {
     const scope = effectScope()
+    const model = scope.run(sheet)!
     const lineUp = scope.run(() => useLineUp(model, shelf, useAttempts(useServer())))!
     lineUp.choose('noCushion')
     return { model, lineUp, scope }
@@ -105,15 +116,47 @@ describe('useLineUp', () => {
     const { sent } = listen()
     const { model, lineUp, scope } = play()
     model.setState({ break: 9 } as never)
+    model.commit()
     lineUp.begin()
     lineUp.take(step({ state: { break: 10 } as never }))
-    model.setBalls([white, red])
+    model.commit()
+    model.undo()
+    expect(model.balls.value).toEqual([white, red])
     lineUp.begin()
     lineUp.take(step({ fails: 'missed', state: { break: 10 } as never }))
     expect([lineUp.used.value, lineUp.best.value]).toEqual([1, 1])
     expect(model.balls.value).toEqual([white, red])
     await vi.advanceTimersByTimeAsync(1000)
     expect(sent[0]!.body.points).toBe(1)
+    scope.stop()
+  })
+
+  // Issue 17, point 2: undo takes back attempts and counters with the balls, and what was kept of them.
+  it('takes an attempt back with undo, on the sheet and where it is kept, and counts it again with redo', async () => {
+    const { sent } = listen()
+    const { model, lineUp, scope } = play()
+    const strike = (answer: StepAnswer) => {
+      lineUp.begin()
+      lineUp.take(answer)
+      model.commit()
+    }
+    strike(step({ fails: 'missed', state: { break: 0 } as never }))
+    strike(step({ fails: 'missed', state: { break: 5 } as never }))
+    await vi.advanceTimersByTimeAsync(500)
+    expect([lineUp.used.value, lineUp.best.value, sent.length]).toEqual([2, 5, 2])
+    model.undo()
+    await vi.advanceTimersByTimeAsync(500)
+    expect([lineUp.used.value, lineUp.best.value, sent.map((one) => one.body.points)]).toEqual([1, 0, [0]])
+    model.redo()
+    await vi.advanceTimersByTimeAsync(500)
+    expect([lineUp.used.value, lineUp.best.value, sent.map((one) => one.body.points)]).toEqual([2, 5, [0, 5]])
+    // Another line-up takes nothing back.
+    lineUp.reset()
+    await vi.advanceTimersByTimeAsync(500)
+    expect([lineUp.used.value, sent.length]).toEqual([0, 2])
+    model.undo()
+    await vi.advanceTimersByTimeAsync(500)
+    expect([lineUp.used.value, sent.length]).toEqual([2, 2])
     scope.stop()
   })
 

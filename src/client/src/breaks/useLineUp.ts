@@ -1,71 +1,88 @@
 import { watchDebounced } from '@vueuse/core'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { AttemptTask, StepAnswer } from '@/api/client'
 import type { AttemptsModel } from '@/attempts/useAttempts'
 import type { ShelfModel } from '@/shelf/useShelf'
+import { begun, objectBalls, type LineUpRun, type Try } from '@/sheet/sheet'
 import type { SheetModel } from '@/sheet/useSheet'
 
 /** What is played: a frame, or a line-up with cushions or without. */
 export type PlayRules = 'frame' | 'lineUp' | 'noCushion'
 
-/** The balls that are played at, as text: a white that is put elsewhere in the D begins no other line-up. */
-const objectBalls = (model: SheetModel) => JSON.stringify(model.balls.value.filter((ball) => ball.id !== 'cue'))
+const usualAttempts = 3
 
-/** The rules of a line-up, its attempts, and where it begins; each attempt begins with the same balls and is kept when it is over. */
+/**
+ * The rules of a line-up, its attempts, and where it begins; each attempt begins with the same balls and is kept when it is over. All of
+ * it lies on the sheet: undo takes an attempt back, and what was kept of it.
+ */
 export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsModel) {
-  const rules = ref<PlayRules>('frame')
-  const attempts = ref(3)
-  const used = ref(0)
-  const best = ref(0)
-  const start = shallowRef<{ balls: SheetModel['balls']['value']; state: SheetModel['state']['value'] } | null>(null)
-  /** The balls at the start and as each stroke by the rules left them: undo leads back to one of them. */
-  let known: string[] = []
+  const run = model.lineUp
+  const attempts = ref(run.value?.attempts ?? usualAttempts)
+  const tries = computed(() => run.value?.tries ?? [])
+  const rules = computed<PlayRules>(() => (!run.value ? 'frame' : run.value.cushions ? 'lineUp' : 'noCushion'))
+  const used = computed(() => tries.value.length)
+  const best = computed(() => Math.max(0, ...tries.value.map((one) => one.points)))
 
   /** The rules as the server is asked by them; null in a frame. */
-  const asked = computed(() => (rules.value === 'frame' ? null : { cushions: rules.value === 'lineUp' }))
+  const asked = computed(() => run.value && { cushions: run.value.cushions })
   const isOver = computed(() => used.value >= attempts.value)
   /** What is attempted: the balls from which it began, or that lie there while it has not. */
   const task = computed<AttemptTask | null>(
     () =>
-      asked.value && {
+      asked.value &&
+      (run.value?.start?.task ?? {
         lineUp: asked.value,
-        balls: (start.value?.balls ?? model.balls.value).map((ball) => ({ ...ball })),
+        balls: model.balls.value.map((ball) => ({ ...ball })),
         player: shelf.player.value?.id,
         profile: model.profile.value,
         coefficients: shelf.coefficients.value,
-      },
+      }),
   )
   watchDebounced(
     () => JSON.stringify(task.value),
     () => void kept.look(task.value),
-    { debounce: 300 },
+    { debounce: 300, immediate: true },
   )
+
+  /** Undo and redo change what was attempted: what is kept follows. */
+  watch([model.wentBack, run], ([step, now], [before, last]) => {
+    if (step === before || !now || now.id !== last?.id) return
+    const missing = (from: Try[], all: Try[]) => all.filter((one) => !from.some((other) => other.id === one.id))
+    for (const one of missing(now.tries, last.tries)) void again(kept.takeBack(one.id))
+    for (const one of missing(last.tries, now.tries)) void again(kept.keep(one.id, attemptOf(now.start!.task, one)))
+  })
+
+  async function again(done: Promise<unknown>) {
+    await done
+    await kept.look(task.value)
+  }
+
+  const set = (next: LineUpRun | null) => {
+    model.setLineUp(next)
+    model.commit()
+  }
 
   /** Begins anew with the balls that lie on the sheet. */
   function reset() {
-    start.value = null
-    known = []
-    used.value = 0
-    best.value = 0
+    if (run.value) set(begun(run.value))
   }
 
   function choose(next: PlayRules) {
-    rules.value = next
-    reset()
+    set(next === 'frame' ? null : begun({ cushions: next === 'lineUp', attempts: attempts.value }))
   }
 
   function setAttempts(count: number) {
     attempts.value = count
-    reset()
+    if (run.value) set(begun({ cushions: run.value.cushions, attempts: count }))
   }
 
   /** Remembers where the line-up begins before its first stroke; balls that were laid otherwise since begin another. */
   function begin() {
-    if (rules.value === 'frame') return
-    if (start.value && !known.includes(objectBalls(model))) reset()
-    if (start.value) return
-    known = [objectBalls(model)]
-    start.value = { balls: model.balls.value.map((ball) => ({ ...ball })), state: model.state.value }
+    if (!run.value) return
+    const left = objectBalls(model.balls.value)
+    if (run.value.start && run.value.left === left) return
+    if (run.value.start) model.setLineUp(begun(run.value))
+    model.setLineUp({ ...run.value, start: { task: task.value!, state: model.state.value }, left })
   }
 
   /**
@@ -73,26 +90,19 @@ export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsMo
    * @returns true when an attempt was over
    */
   function take(answer: StepAnswer) {
-    const isDone = rules.value !== 'frame' && start.value !== null && (!!answer.fails || answer.isOver)
+    const start = run.value?.start
+    const isDone = !!start && (!!answer.fails || answer.isOver)
     if (isDone) {
       // What the sheet's break had before the attempt is none of its points.
-      const points = Math.max(0, (answer.state.break ?? 0) - (start.value!.state?.break ?? 0))
-      used.value++
-      best.value = Math.max(best.value, points)
-      void keep({ ...task.value!, points, end: answer.fails ?? 'cleared' })
-      model.setBalls(start.value!.balls)
-      model.setState(start.value!.state)
-    } else {
-      model.setBalls(answer.balls)
-      model.setState(answer.state)
+      const points = Math.max(0, (answer.state.break ?? 0) - (start.state?.break ?? 0))
+      const one: Try = { id: crypto.randomUUID(), points, end: answer.fails ?? 'cleared' }
+      model.setLineUp({ ...run.value!, tries: [...tries.value, one] })
+      void again(kept.keep(one.id, attemptOf(start.task, one)))
     }
-    known.push(objectBalls(model))
+    model.setBalls(isDone ? start.task.balls : answer.balls)
+    model.setState(isDone ? start.state : answer.state)
+    if (run.value) model.setLineUp({ ...run.value, left: objectBalls(model.balls.value) })
     return isDone
-  }
-
-  async function keep(attempt: Parameters<AttemptsModel['keep']>[0]) {
-    await kept.keep(attempt)
-    await kept.look(task.value)
   }
 
   return {
@@ -111,5 +121,7 @@ export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsMo
     take,
   }
 }
+
+const attemptOf = (task: AttemptTask, { points, end }: Try) => ({ ...task, points, end })
 
 export type LineUpModel = ReturnType<typeof useLineUp>

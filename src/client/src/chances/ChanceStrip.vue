@@ -1,24 +1,42 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Chance } from '@/api/client'
+import { isRed } from '@/sheet/sheet'
 import { t } from '@/words'
+import { samples } from './useChances'
 
 /** The chances of the stroke in one line under the table, read at a glance. */
-const props = defineProps<{ chance: Chance | null; isOld: boolean; waits: boolean; player: string }>()
+const props = defineProps<{
+  chance: Chance | null
+  isOld: boolean
+  waits: boolean
+  player: string
+  /** Why there is no chance to tell. */
+  refusal: string
+  /** The ball that is not on, when that is why. */
+  notOn: string | null
+}>()
+const emit = defineEmits<{ on: [on: 'red' | 'colour']; practice: [] }>()
+
+const turn = computed(() => (props.notOn && isRed(props.notOn) ? 'red' : 'colour'))
+
+/** A first estimate is told as one: more strokes are played while the hand rests. */
+const say = (words: string) =>
+  (props.chance?.samples ?? 0) < samples.refined && /^\d/.test(words) ? t('chance.about', { words }) : words
 
 const parts = computed(() => {
   const found = props.chance
   if (!found) return []
   const list = [
-    { kind: 'pot', label: t('chance.pot'), words: found.pot.words, warns: false },
+    { kind: 'pot', label: t('chance.pot'), words: say(found.pot.words), warns: false },
     found.zone
-      ? { kind: 'zone', label: t('chance.zone'), words: found.zone.words, warns: false }
+      ? { kind: 'zone', label: t('chance.zone'), words: say(found.zone.words), warns: false }
       : found.next.isNever
         ? { kind: 'next', label: t('chance.nothingNext'), words: '', warns: true }
-        : { kind: 'next', label: t('chance.next'), words: found.next.words, warns: false },
+        : { kind: 'next', label: t('chance.next'), words: say(found.next.words), warns: false },
   ]
   if (found.inOff.share > 0.015)
-    list.push({ kind: 'inOff', label: t('chance.inOff'), words: found.inOff.words, warns: true })
+    list.push({ kind: 'inOff', label: t('chance.inOff'), words: say(found.inOff.words), warns: true })
   const best = found.cueing.best
   if (best.way !== 'plain')
     list.push({ kind: 'reach', label: t('chance.reach'), words: found.cueing.words, warns: true })
@@ -33,6 +51,17 @@ const parts = computed(() => {
         {{ part.label }} <b>{{ part.words }}</b>
       </span>
       <span class="who">{{ t('chance.for', { player }) }}</span>
+    </template>
+    <template v-else-if="refusal">
+      <span class="warns" role="alert" data-testid="chance-refusal">{{ refusal }}</span>
+      <template v-if="notOn">
+        <el-button size="small" data-testid="says-on" @click="emit('on', turn)">{{
+          t(turn === 'red' ? 'state.redOn' : 'state.redGone')
+        }}</el-button>
+        <el-button size="small" data-testid="says-practice" @click="emit('practice')">{{
+          t('state.practice')
+        }}</el-button>
+      </template>
     </template>
     <span v-else class="who">{{ waits ? t('chance.working') : t('chance.none') }}</span>
   </p>

@@ -23,8 +23,11 @@ const percent = (share: number) => `${Math.round(100 * share)}`
     </div>
     <p v-if="comparison.refusal.value" class="refusal" role="alert">{{ comparison.refusal.value }}</p>
     <template v-if="comparison.answer.value">
-      <p class="big" data-testid="recommendation">{{ comparison.answer.value.words }}</p>
-      <table>
+      <p v-if="comparison.isOld.value" class="before" data-testid="compared-old">{{ t('app.before') }}</p>
+      <p class="big" :class="{ old: comparison.isOld.value }" data-testid="recommendation">
+        {{ comparison.answer.value.words }}
+      </p>
+      <table :class="{ old: comparison.isOld.value }">
         <thead>
           <tr>
             <th>{{ t('compare.in100') }}</th>
@@ -41,7 +44,13 @@ const percent = (share: number) => `${Math.round(100 * share)}`
             :class="{ best: i === comparison.answer.value.recommended }"
           >
             <th>
-              <button type="button" :title="plan.stroke" :data-recall="i" @click="emit('recall', i)">
+              <button
+                type="button"
+                :title="plan.stroke"
+                :data-recall="i"
+                :disabled="comparison.isOld.value"
+                @click="emit('recall', i)"
+              >
                 <b>{{ letter(i) }}</b> {{ plan.stroke }}
               </button>
               <small v-if="plan.answer.cueing.best.way !== 'plain'" class="warns">{{

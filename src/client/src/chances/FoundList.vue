@@ -5,7 +5,7 @@ import { t } from '@/words'
 import type { ZoneModel } from './useZone'
 
 /** Strokes that were found; a touch takes one to the sheet. */
-const props = defineProps<{ zone: ZoneModel }>()
+const props = defineProps<{ zone: ZoneModel; isOld: boolean }>()
 const emit = defineEmits<{ take: [stroke: Partial<Stroke>] }>()
 
 interface Row {
@@ -31,12 +31,14 @@ const tidy = (value: number) => Math.round(value * 1000) / 1000
 <template>
   <p v-if="zone.isBusy.value && !answer" class="hint">{{ t('zone.searching') }}</p>
   <template v-if="answer">
-    <p class="big" data-testid="found-words">{{ answer.words }}</p>
+    <p v-if="isOld" class="before" data-testid="found-old">{{ t('app.before') }}</p>
+    <p class="big" :class="{ old: isOld }" data-testid="found-words">{{ answer.words }}</p>
     <ul class="list">
       <li v-for="(row, i) in answer.rows" :key="i">
         <button
           type="button"
           :data-found="i"
+          :disabled="isOld"
           @click="emit('take', { pace: tidy(row.pace), side: tidy(row.side), height: tidy(row.height) })"
         >
           {{ row.words }}

@@ -115,7 +115,7 @@ function run(view: Exclude<ZoneSearch, 'none'>) {
     </div>
     <p v-if="!question" class="hint">{{ t('zone.first') }}</p>
     <div class="scroll" role="region" tabindex="0" :aria-label="t('zone.result')">
-      <FoundList :zone="zone" @take="(stroke) => emit('take', stroke)" />
+      <FoundList :zone="zone" :is-old="zone.isOldFor(question)" @take="(stroke) => emit('take', stroke)" />
     </div>
   </div>
 </template>

@@ -5,7 +5,7 @@ import type { ShelfModel } from '@/shelf/useShelf'
 import type { Shot } from '@/table/useShot'
 
 /** Strokes that are sampled at once, and those for which there is time once the hand rests. */
-const samples = { first: 400, refined: 1600 }
+export const samples = { first: 400, refined: 1600 }
 /** The same draws for every stroke, so that two of them can be compared. */
 const seed = 1
 const settleMs = 25
@@ -17,16 +17,18 @@ export function useChances(shot: Shot, shelf: ShelfModel, goal: Ref<Goal | null>
   const simpler = shallowRef<Simpler | null>(null)
   const cueing = shallowRef<Cueing | null>(null)
   const refusal = ref('')
+  /** True when the ball may not be played at in the state of play. */
+  const isNotOn = ref(false)
   /** True while what is shown belongs to an older stroke. */
   const isOld = ref(false)
   let stop = new AbortController()
 
   const question = computed<ChanceQuestion | null>(() => {
-    const { balls, strike, profile, coefficients, pot, keepPot, placing } = shot.request.value
+    const { balls, strike, profile, coefficients, pot, keepPot, placing, state } = shot.request.value
     if (!pot || placing || !shot.pot.value || shot.pot.value.ball !== pot.ball) return null
     if (keepPot && !shot.pot.value.isSolved) return null
     return {
-      question: { balls, strike, profile, coefficients, pot, keepPot },
+      question: { balls, strike, profile, coefficients, pot, keepPot, state },
       player: shelf.playerDocument.value,
       goal: goal.value,
       doubt: shelf.doubt.value,
@@ -44,9 +46,10 @@ export function useChances(shot: Shot, shelf: ShelfModel, goal: Ref<Goal | null>
 
   async function sample(count: number, signal: AbortSignal) {
     const body = { ...question.value!, samples: count }
-    const { data, refusal: sentence } = await ask(api.POST('/api/chances/stroke', { body, signal }))
+    const { data, refusal: sentence, code } = await ask(api.POST('/api/chances/stroke', { body, signal }))
     if (signal.aborted) return
     refusal.value = sentence ?? ''
+    isNotOn.value = code === 'notOn'
     chance.value = data ?? null
     isOld.value = false
   }
@@ -86,7 +89,11 @@ export function useChances(shot: Shot, shelf: ShelfModel, goal: Ref<Goal | null>
         stop = new AbortController()
         isOld.value = true
         simpler.value = null
-        if (!question.value) chance.value = null
+        if (!question.value) {
+          chance.value = null
+          refusal.value = ''
+          isNotOn.value = false
+        }
       }
       if (shot.underWay.value || !isOld.value) return
       void askSoon()
@@ -96,7 +103,7 @@ export function useChances(shot: Shot, shelf: ShelfModel, goal: Ref<Goal | null>
   )
   watch([() => JSON.stringify(cueingQuestion.value), shot.underWay], () => void cueingSoon(), { immediate: true })
 
-  return { question, chance, simpler, cueing, refusal, isOld }
+  return { question, chance, simpler, cueing, refusal, isNotOn, isOld }
 }
 
 export type Chances = ReturnType<typeof useChances>

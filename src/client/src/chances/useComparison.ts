@@ -2,7 +2,7 @@ import { useStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { api, ask, type ChanceQuestion, type Comparison } from '@/api/client'
 import { useNewest } from '@/api/useNewest'
-import type { Chances } from './useChances'
+import { samples, type Chances } from './useChances'
 
 const most = 4
 
@@ -10,18 +10,26 @@ const most = 4
 export function useComparison(chances: Chances) {
   const kept = useStorage<ChanceQuestion[]>('deep-baize.compared', [])
   const comparing = useNewest<Comparison>()
-  const canKeep = computed(() => chances.question.value !== null && kept.value.length < most)
+  /** True when the strokes that were kept are of another position than lies on the sheet. */
+  const isOld = computed(
+    () => kept.value.length > 0 && positionOf(kept.value[0]!) !== positionOf(chances.question.value),
+  )
+  const canKeep = computed(() => chances.question.value !== null && (isOld.value || kept.value.length < most))
 
   async function compare() {
     comparing.clear()
     if (kept.value.length < 2) return
-    const body = { plans: kept.value }
+    const body = { plans: kept.value.map((plan) => ({ ...plan, samples: samples.refined })) }
     await comparing.put((signal) => ask(api.POST('/api/chances/compare', { body, signal })))
   }
 
   function keep() {
     if (!chances.question.value || !canKeep.value) return
-    kept.value = [...kept.value, JSON.parse(JSON.stringify(chances.question.value)) as ChanceQuestion]
+    // Strokes of two positions say nothing side by side: the first of another begins afresh.
+    kept.value = [
+      ...(isOld.value ? [] : kept.value),
+      JSON.parse(JSON.stringify(chances.question.value)) as ChanceQuestion,
+    ]
     void compare()
   }
 
@@ -38,7 +46,13 @@ export function useComparison(chances: Chances) {
   if (kept.value.length > 1) void compare()
 
   const { answer, refusal, isBusy } = comparing
-  return { kept, answer, refusal, isBusy, canKeep, keep, drop, clear }
+  return { kept, answer, refusal, isBusy, isOld, canKeep, keep, drop, clear }
 }
+
+/** What strokes that are compared have in common. */
+const positionOf = (asked: ChanceQuestion | null) =>
+  asked
+    ? JSON.stringify([asked.player, asked.doubt, { ...asked.question, strike: null, pot: null, keepPot: null }])
+    : ''
 
 export type ComparisonModel = ReturnType<typeof useComparison>

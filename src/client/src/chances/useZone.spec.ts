@@ -4,11 +4,17 @@ import type { ShelfModel } from '@/shelf/useShelf'
 import type { SheetModel } from '@/sheet/useSheet'
 import { useZone } from './useZone'
 
+const wishes = ref<unknown[]>([])
 const model = {
   balls: ref([{ id: 'cue', x: 1, y: 1 }]),
   marks: ref([]),
   pot: ref(null),
+  state: ref(null),
   profile: ref('club'),
+  wishes,
+  laid: ref(0),
+  setWishes: (next: unknown[]) => (wishes.value = next),
+  commit: () => undefined,
 } as unknown as SheetModel
 const shelf = { playerDocument: ref(null), coefficients: ref(null) } as unknown as ShelfModel
 

@@ -27,7 +27,7 @@ const usual = { leastCutDeg: 0, mostCutDeg: 50, leastMetres: 0.1, mostMetres: 1.
 
 /** Where the white should stop: painted, or computed for the next balls; and the strokes that get it there. */
 export function useZone(model: SheetModel, shelf: ShelfModel, ballWidth: () => number) {
-  const wishes = ref<Wish[]>([])
+  const { wishes } = model
   const restAllowed = ref(true)
   /** Least gap to a cushion, in ball widths. */
   const gapBalls = ref(0.5)
@@ -40,6 +40,8 @@ export function useZone(model: SheetModel, shelf: ShelfModel, ballWidth: () => n
   const cushion = shallowRef<CushionAnswer | null>(null)
   const pack = shallowRef<PackAnswer | null>(null)
   const isBusy = ref(false)
+  /** The position for which a stroke was looked for. */
+  const askedFor = ref('')
   let stop = new AbortController()
 
   const painted = computed(() => model.marks.value.filter((mark) => mark.kind === 'zone' || mark.kind === 'target'))
@@ -60,6 +62,7 @@ export function useZone(model: SheetModel, shelf: ShelfModel, ballWidth: () => n
           potted: model.pot.value?.ball ?? null,
           player: shelf.playerDocument.value,
           profile: model.profile.value,
+          state: model.state.value,
           coefficients: shelf.coefficients.value,
         },
   )
@@ -80,20 +83,32 @@ export function useZone(model: SheetModel, shelf: ShelfModel, ballWidth: () => n
 
   function wish(ball: string, pocket: Pocket) {
     const others = wishes.value.filter((other) => other.ball !== ball || other.pocket !== pocket)
-    if (others.length < 4) wishes.value = [...others, { ball, pocket, ...usual }]
+    if (others.length < 4) set([...others, { ball, pocket, ...usual }])
   }
 
-  function change(index: number, part: Partial<Wish>) {
-    wishes.value = wishes.value.map((one, i) => (i === index ? { ...one, ...part } : one))
+  function set(next: Wish[]) {
+    model.setWishes(next)
+    model.commit()
   }
 
-  const drop = (index: number) => (wishes.value = wishes.value.filter((_, i) => i !== index))
+  const change = (index: number, part: Partial<Wish>) =>
+    set(wishes.value.map((one, i) => (i === index ? { ...one, ...part } : one)))
+
+  const drop = (index: number) => set(wishes.value.filter((_, i) => i !== index))
+
+  /** True when what was found is about another position than a stroke is asked for now. */
+  const isOldFor = (now: ChanceQuestion | null) => view.value !== 'none' && askedFor.value !== positionOf(now)
+  watch(model.laid, () => {
+    cancel()
+    view.value = 'none'
+  })
 
   /** Asks one of the searches; what runs is stopped first. */
   async function run(next: ZoneSearch, asked: ChanceQuestion, place: PlaceOnBed | null) {
     cancel()
     const mine = (stop = new AbortController())
     view.value = next
+    askedFor.value = positionOf(asked)
     isBusy.value = true
     refusal.value = ''
     const sentence = await answer(next, asked, place, mine.signal)
@@ -147,7 +162,12 @@ export function useZone(model: SheetModel, shelf: ShelfModel, ballWidth: () => n
     cancel,
     setRestAllowed,
     setGapBalls,
+    isOldFor,
   }
 }
+
+/** What a search is about: everything but the stroke, which it looks for. */
+const positionOf = (asked: ChanceQuestion | null) =>
+  asked ? JSON.stringify([asked.player, asked.goal, asked.doubt, { ...asked.question, strike: null }]) : ''
 
 export type ZoneModel = ReturnType<typeof useZone>

@@ -84,7 +84,7 @@ const manner = computed<Manner>(() => {
             @lay="(x, y) => shot.lay(nextRed(model.balls.value), x, y)"
             @tell="(number) => (told = number)"
             @pick="pick"
-            @pocket="picking.pickPocket"
+            @pocket="desk.pickPocket"
             @touch="bench.touch"
             @choose="laying.choose"
             @shift="(along, across) => laying.change('move', { along, across })"
@@ -99,7 +99,7 @@ const manner = computed<Manner>(() => {
                 :entries="entries"
                 :chosen="model.pot.value?.pocket ?? null"
                 :asks="picking.picked.value !== null"
-                @pocket="picking.pickPocket"
+                @pocket="desk.pickPocket"
               />
               <ChanceOverlay
                 v-if="!isHidden && !playback.active.value"
@@ -127,6 +127,10 @@ const manner = computed<Manner>(() => {
         :is-old="chances.isOld.value"
         :waits="chances.question.value !== null"
         :player="playerName"
+        :refusal="isHidden ? '' : desk.noChance.value"
+        :not-on="chances.isNotOn.value ? (model.pot.value?.ball ?? null) : null"
+        @on="(on) => state.set({ on, nominated: null })"
+        @practice="state.setPractice(true)"
       />
       <component :is="open.parts.strip" v-if="open?.parts.strip" :section="open.model" />
       <p class="because" data-testid="because">{{ shown?.verdict.because }}</p>

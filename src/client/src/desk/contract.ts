@@ -14,8 +14,8 @@ export interface SectionModel {
   [own: string]: unknown
   /** What the line above the table says. */
   said?: Ref<Said | undefined>
-  /** Takes a ball that was touched. */
-  pick?: (ball: string) => void
+  /** Takes a ball that was touched; false leaves it to the desk, which asks for its pocket. */
+  pick?: (ball: string) => boolean
   /** Other rules than the frame's, by which strokes are asked. */
   lineUp?: Ref<ShotQuestion['lineUp']>
 }

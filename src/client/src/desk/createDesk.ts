@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef, type Ref } from 'vue'
-import type { Outline, PotPart, Stroke } from '@/api/client'
+import type { Outline, Pocket, PotPart, Stroke } from '@/api/client'
 import { sharedFaces, type Face } from '@/kit/faces'
 import { useChances } from '@/chances/useChances'
 import { useComparison } from '@/chances/useComparison'
@@ -75,7 +75,7 @@ export function createDesk(
   const keeping = useKeeping(model, server, shot.askAnew)
   const commands = useCommands({ model, shot, playback, bench, positions, laying, files, keeping, preferences, face })
 
-  const shown = computed(() => (isHidden.value ? null : prediction.value))
+  const shown = computed(() => (isHidden.value ? null : (playback.delivered.value ?? prediction.value)))
   /** The stroke as it is played: with the aim that was found while the pot is kept. */
   const stroke = computed<Stroke>(() => ({ ...model.stroke.value, directionDeg: shot.directionDeg.value }))
   const inQuestion = computed(
@@ -91,10 +91,24 @@ export function createDesk(
 
   function pick(ball: string, more: boolean) {
     const takes = open.value?.model.pick
-    if (takes && showsSection.value) takes(ball)
-    else if (commands.canLay.value) laying.pick(ball, more)
+    if (takes && showsSection.value && takes(ball)) return
+    if (commands.canLay.value) laying.pick(ball, more)
     else bench.pick(ball)
   }
+
+  /** A pocket is for the ball that was touched last, also where touching balls lays them. */
+  function pickPocket(pocket: Pocket) {
+    const [only, ...more] = laying.chosen.value.filter((ball) => ball !== 'cue')
+    picking.pickPocket(pocket, more.length === 0 ? only : undefined)
+  }
+
+  /** Why there is no chance to tell: the pot cannot be, its ball is not on, or the question was refused. */
+  const noChance = computed(() => {
+    const asked = pot.value
+    if (asked && model.pot.value?.ball === asked.ball && model.keepPot.value && !asked.isSolved)
+      return asked.sentence ?? ''
+    return chances.refusal.value
+  })
 
   /** Puts a stroke that was kept back on the sheet, with its pot. */
   function recall(index: number) {
@@ -149,6 +163,8 @@ export function createDesk(
     said,
     playerName,
     pick,
+    pickPocket,
+    noChance,
     recall,
     removeBall,
   }

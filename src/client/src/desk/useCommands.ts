@@ -42,9 +42,10 @@ export function useCommands(parts: {
     if (face.value === 'open') void positions.find('')
   }
 
-  async function openPosition(id: string) {
+  async function openPosition(id?: string) {
     playback.reset()
     if (!(await positions.open(id))) return
+    laying.choose([])
     shot.afterOpening()
     face.value = 'stroke'
   }
@@ -117,10 +118,7 @@ export function useCommands(parts: {
       return
     }
     if (await parts.keeping.takeOver()) return
-    await positions.find(t('app.firstShown'))
-    const first = positions.positions.value.find((position) => position.isHouse)
-    await positions.find('')
-    if (first) await openPosition(first.id)
+    await openPosition()
   })
 
   // Balls are chosen on the face that lays them.

@@ -32,9 +32,9 @@ function setInHand() {
         v-for="on in reading?.ons ?? []"
         :key="on.id"
         type="button"
-        :aria-pressed="reading?.on === on.id && !now?.nominated"
+        :aria-pressed="reading?.on === on.id && !now?.nominated && !now?.practice"
         :data-on="on.id"
-        @click="state.set({ on: on.id, nominated: null })"
+        @click="state.set({ on: on.id, nominated: null, practice: false })"
       >
         {{ on.words }}
       </button>
@@ -52,6 +52,15 @@ function setInHand() {
       </button>
     </div>
     <div class="line">
+      <button
+        type="button"
+        :aria-pressed="now?.practice ?? false"
+        :title="t('state.practiceHint')"
+        data-testid="practice"
+        @click="state.setPractice(!(now?.practice ?? false))"
+      >
+        {{ t('state.practice') }}
+      </button>
       <button type="button" :aria-pressed="now?.inHand ?? false" data-testid="in-hand" @click="setInHand">
         {{ t('state.inHand') }}
       </button>

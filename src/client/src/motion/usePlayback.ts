@@ -1,5 +1,5 @@
-import { useRafFn } from '@vueuse/core'
-import { computed, ref, watch, type Ref } from 'vue'
+import { usePreferredReducedMotion, useRafFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import type { BallPlace, Prediction } from '@/api/client'
 import { placeAt } from '@/table/view'
 
@@ -9,25 +9,33 @@ export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallP
   const active = ref(false)
   const running = ref(false)
   const slow = ref(false)
-  const duration = computed(() => prediction.value?.outcome.duration ?? 0)
+  /** A stroke that is played out, which need not be the one on the sheet: with scatter it went another way. */
+  const delivered = shallowRef<Prediction | null>(null)
+  const shot = computed(() => delivered.value ?? prediction.value)
+  const duration = computed(() => shot.value?.outcome.duration ?? 0)
+  const motion = usePreferredReducedMotion()
+  let whenOver = () => undefined as void
 
   const clock = useRafFn(
     ({ delta }) => {
       time.value = Math.min(duration.value, time.value + (delta / 1000) * (slow.value ? 0.5 : 1))
-      if (time.value >= duration.value) pause()
+      if (time.value >= duration.value) {
+        pause()
+        whenOver()
+      }
     },
     { immediate: false },
   )
 
   const potted = computed(() => {
-    const falls = prediction.value?.events.filter((event) => event.kind === 'pocket') ?? []
+    const falls = shot.value?.events.filter((event) => event.kind === 'pocket') ?? []
     return new Map(falls.map((event) => [event.balls[0]!.id, event.time]))
   })
 
   /** The balls as they are at this moment of the motion; as laid while nothing is played. */
   const shown = computed<BallPlace[]>(() => {
-    if (!active.value || !prediction.value) return balls.value
-    const paths = new Map(prediction.value.paths.map((path) => [path.ball, path]))
+    if (!active.value || !shot.value) return balls.value
+    const paths = new Map(shot.value.paths.map((path) => [path.ball, path]))
     return balls.value
       .filter((ball) => (potted.value.get(ball.id) ?? Infinity) > time.value)
       .map((ball) => {
@@ -38,7 +46,7 @@ export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallP
   })
 
   function run() {
-    if (!prediction.value) return
+    if (!shot.value) return
     if (!active.value || time.value >= duration.value) time.value = 0
     active.value = true
     running.value = true
@@ -52,13 +60,11 @@ export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallP
 
   /** Goes on to the next contact, or to the end. */
   function step() {
-    if (!prediction.value) return
+    if (!shot.value) return
     pause()
     if (!active.value || time.value >= duration.value) time.value = 0
     active.value = true
-    const contacts = prediction.value.events.filter((event) =>
-      ['ball', 'cushion', 'jaw', 'pocket'].includes(event.kind),
-    )
+    const contacts = shot.value.events.filter((event) => ['ball', 'cushion', 'jaw', 'pocket'].includes(event.kind))
     time.value = contacts.find((event) => event.time > time.value + 1e-9)?.time ?? duration.value
   }
 
@@ -67,6 +73,19 @@ export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallP
     pause()
     active.value = false
     time.value = 0
+    delivered.value = null
+    whenOver()
+  }
+
+  /** Plays a stroke out; resolves when its balls lie still, or when it is broken off. */
+  async function playOut(played: Prediction) {
+    reset()
+    if (motion.value === 'reduce') return
+    delivered.value = played
+    run()
+    await new Promise<void>((resolve) => (whenOver = resolve))
+    whenOver = () => undefined
+    reset()
   }
 
   function setSlow(half: boolean) {
@@ -74,7 +93,7 @@ export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallP
   }
 
   watch(prediction, reset)
-  return { time, active, running, slow, duration, shown, run, pause, step, reset, setSlow }
+  return { time, active, running, slow, duration, shown, delivered, run, pause, step, reset, playOut, setSlow }
 }
 
 export type Playback = ReturnType<typeof usePlayback>

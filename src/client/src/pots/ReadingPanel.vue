@@ -12,15 +12,27 @@ const emit = defineEmits<{ choose: [ball: string, pocket: Pocket]; look: [ball: 
 const page = ref<'pots' | 'reds'>('pots')
 const data = computed(() => props.reading.reading.value)
 const pockets = ['yellow', 'green', 'middleYellowSide', 'middleGreenSide', 'topYellowSide', 'topGreenSide'] as const
-const rows = computed(() => {
+const allRows = computed(() => {
   const balls = [...new Set(data.value?.entries.map((entry) => entry.ball) ?? [])]
   return balls
     .map((ball) => ({
       ball,
+      isOn: data.value!.entries.some((entry) => entry.ball === ball && entry.isOn),
       cells: pockets.map((pocket) => data.value!.entries.find((e) => e.ball === ball && e.pocket === pocket)!),
     }))
     .sort((a, b) => open(b.cells) - open(a.cells))
 })
+/** What is on stands first; what is not stands apart. */
+const groups = computed(() =>
+  [true, false]
+    .map((isOn) => ({ isOn, rows: allRows.value.filter((row) => row.isOn === isOn) }))
+    .filter((group) => group.rows.length > 0),
+)
+/** The sign and what it means: who is told the label finds in it what is seen. */
+function saidOf(state: 'open' | 'partly' | 'blocked') {
+  const [sign, words] = [t(`reading.signs.${state}`), t(`pockets.${state}`)]
+  return sign === words ? words : `${sign} ${words}`
+}
 const open = (cells: { state: string; widthMrad: number }[]) => Math.max(...cells.map((cell) => cell.widthMrad))
 const regions = computed<RegionInput[]>(
   () => data.value?.regions.map(({ name, from, to, forTheBlue }) => ({ name, from, to, forTheBlue })) ?? [],
@@ -57,8 +69,11 @@ function edit(index: number, from: number | undefined) {
             <th v-for="pocket in pockets" :key="pocket">{{ t(`reading.heads.${pocket}`) }}</th>
           </tr>
         </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.ball" :class="{ chosen: chosen === row.ball }">
+        <tbody v-for="group in groups" :key="`${group.isOn}`" :data-on="group.isOn">
+          <tr v-if="!group.isOn">
+            <th :colspan="1 + pockets.length" class="apart">{{ t('reading.notOn') }}</th>
+          </tr>
+          <tr v-for="row in group.rows" :key="row.ball" :class="{ chosen: chosen === row.ball }">
             <th>
               <button type="button" :data-look="row.ball" @click="emit('look', row.ball)">
                 {{ ballName(row.ball) }}
@@ -72,7 +87,7 @@ function edit(index: number, from: number | undefined) {
                 :title="cell.words"
                 :aria-label="
                   t('reading.cell', {
-                    sign: t(`pockets.${cell.state}`),
+                    sign: saidOf(cell.state),
                     ball: ballName(row.ball),
                     pocket: cell.pocket,
                     words: cell.words,
@@ -243,6 +258,10 @@ li {
   color: var(--warn);
 }
 .hint {
+  color: var(--ink-soft);
+}
+.apart {
+  padding-top: 6px;
   color: var(--ink-soft);
 }
 caption {

@@ -50,7 +50,8 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
     <p v-if="!pot" class="hint">{{ t('where.first') }}</p>
     <p v-if="where.refusal.value" class="refusal" role="alert">{{ where.refusal.value }}</p>
     <ZoneBar v-if="isZoned" :where="where" :rest="rest" @put-wanted="(place) => emit('putWanted', place)" />
-    <div class="scroll" role="region" tabindex="0" :aria-label="t('where.result')">
+    <p v-if="where.isOld.value && view !== 'none'" class="before" data-testid="white-old">{{ t('app.before') }}</p>
+    <div class="scroll" :class="{ old: where.isOld.value }" role="region" tabindex="0" :aria-label="t('where.result')">
       <AnchorList
         v-if="view === 'anchors'"
         :where="where"
@@ -97,8 +98,8 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
 }
 .views .el-button {
   margin: 0;
-  padding: 6px;
-  height: 32px;
+  padding: 4px;
+  height: 28px;
 }
 </style>
 

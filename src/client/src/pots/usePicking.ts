@@ -1,4 +1,4 @@
-import { ref, type Ref } from 'vue'
+import { ref, watch, type Ref } from 'vue'
 import type { Pocket, Prediction } from '@/api/client'
 import type { SheetModel } from '@/sheet/useSheet'
 
@@ -7,13 +7,18 @@ export function usePicking(model: SheetModel, prediction: Ref<Prediction | null>
   /** The ball that was touched and still waits for its pocket. */
   const picked = ref<string | null>(null)
 
+  watch(model.laid, () => (picked.value = null))
+
   function pickBall(id: string) {
     picked.value = id === 'cue' || picked.value === id ? null : id
   }
 
-  /** A pocket alone is for the ball that the stroke meets first. */
-  function pickPocket(pocket: Pocket) {
-    const ball = picked.value ?? model.pot.value?.ball ?? prediction.value?.outcome.firstContact ?? null
+  /**
+   * A pocket alone is for the ball that the stroke meets first.
+   * @param meant - The ball that was touched last where a touch does not ask for a pocket: it is meant.
+   */
+  function pickPocket(pocket: Pocket, meant?: string) {
+    const ball = picked.value ?? meant ?? model.pot.value?.ball ?? prediction.value?.outcome.firstContact ?? null
     if (!ball) return
     picked.value = null
     choose(ball, pocket)

@@ -21,6 +21,7 @@ export function useReading(model: SheetModel, wanted: Ref<boolean>, coefficients
     profile: model.profile.value,
     coefficients: coefficients.value,
     regions: regions.value,
+    state: model.state.value,
     balance: balance.value,
   }))
 

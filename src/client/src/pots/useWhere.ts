@@ -52,6 +52,8 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
   const second = ref<string | null>(null)
   const fraction = ref(0.5)
   const isBusy = ref(false)
+  /** The position of the newest answer. */
+  const answeredFor = ref('')
   let stop: AbortController | null = null
 
   const question = computed<PotQuestion | null>(() => {
@@ -61,6 +63,9 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
     return { balls, strike, profile, coefficients, pot, keepPot }
   })
   const target = computed(() => (wanted.value ? { ...wanted.value, within: within.value } : null))
+
+  /** True while what is shown belongs to another position. */
+  const isOld = computed(() => answeredFor.value !== '' && answeredFor.value !== positionOf(question.value))
 
   async function answer(asked: PotQuestion, signal: AbortSignal): Promise<string | undefined> {
     const take = async <T>(call: Promise<{ data?: T; refusal?: string }>, into: (data: T) => void) => {
@@ -137,6 +142,7 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
     if (mine.signal.aborted) return
     isBusy.value = false
     refusal.value = sentence ?? ''
+    answeredFor.value = positionOf(asked)
   }
   const askSoon = useDebounceFn(askNow, settleMs)
 
@@ -186,6 +192,7 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
     second,
     fraction,
     isBusy,
+    isOld,
     answerIsHidden,
     show,
     cancel,
@@ -197,5 +204,8 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
     setFraction,
   }
 }
+
+/** What of a question is no dial of the stroke. */
+const positionOf = (asked: PotQuestion | null) => JSON.stringify(asked && { ...asked, strike: null })
 
 export type Where = ReturnType<typeof useWhere>

@@ -1,6 +1,18 @@
 import { t, type KeyOf } from '@/words'
 import type { en } from '@/words/en'
-import type { BallPlace, Coefficients, KeptAim, Mark, Player, PlayState, Pocket, PotPart, Stroke } from '@/api/client'
+import type {
+  AttemptInput,
+  BallPlace,
+  Coefficients,
+  KeptAim,
+  Mark,
+  Player,
+  PlayState,
+  Pocket,
+  PotPart,
+  Stroke,
+  Wish,
+} from '@/api/client'
 
 /** What a position is called. */
 export interface Named {
@@ -23,6 +35,29 @@ export interface ChosenPot {
   part: PotPart
 }
 
+/** An attempt at a line-up that is over. */
+export type Try = { id: string } & Pick<AttemptInput, 'points' | 'end'>
+
+/** A line-up that is played on the sheet. */
+export interface LineUpRun {
+  /** Tells one line-up from another: undo inside one takes its attempts back. */
+  id: string
+  cushions: boolean
+  /** How many attempts are allowed. */
+  attempts: number
+  /** What is attempted, and the state of play with which each attempt begins; null until the first stroke. */
+  start: { task: Omit<AttemptInput, 'points' | 'end'>; state: PlayState | null } | null
+  /** The object balls as the last stroke by the rules left them: laid otherwise they are another line-up. */
+  left: string
+  tries: Try[]
+}
+
+/** What the referee said, and the object balls to which it belongs. */
+export interface Ruled {
+  words: string
+  balls: string
+}
+
 /** What lies on the drawing-room sheet: the balls, the stroke, the pot, and where they came from. */
 export interface Sheet {
   balls: BallPlace[]
@@ -33,6 +68,12 @@ export interface Sheet {
   state: PlayState | null
   /** Balls laid while the server was away: nobody has settled them yet. */
   raw: string[]
+  /** Next pots that must be on where the white stops. */
+  wishes: Wish[]
+  /** The line-up that is played; null in a frame. */
+  lineUp: LineUpRun | null
+  /** What the referee said of the last stroke by the rules. */
+  ruled: Ruled | null
   /** Null while no pot is chosen. */
   pot: ChosenPot | null
   /** What the stroke is for when it pots nothing; kept as it came until a pot is chosen. */
@@ -67,6 +108,7 @@ export const emptyState: PlayState = {
   scores: null,
   break: null,
   missCount: 0,
+  practice: false,
 }
 
 /** An empty table with the white in the D. */
@@ -77,6 +119,9 @@ export function emptySheet(): Sheet {
     marks: [],
     state: null,
     raw: [],
+    wishes: [],
+    lineUp: null,
+    ruled: null,
     pot: null,
     aim: null,
     keepPot: true,
@@ -86,6 +131,19 @@ export function emptySheet(): Sheet {
     changed: false,
   }
 }
+
+/** A line-up at its beginning, with the rules of another. */
+export const begun = (run: Pick<LineUpRun, 'cushions' | 'attempts'>): LineUpRun => ({
+  id: crypto.randomUUID(),
+  cushions: run.cushions,
+  attempts: run.attempts,
+  start: null,
+  left: '',
+  tries: [],
+})
+
+/** The object balls as text: a white that stands elsewhere changes nothing in them. */
+export const objectBalls = (balls: BallPlace[]) => JSON.stringify(balls.filter((ball) => ball.id !== 'cue'))
 
 /** Ids in the order in which balls are laid. */
 export const redIds = Array.from({ length: 15 }, (_, i) => `red${i + 1}`)

@@ -1,14 +1,17 @@
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, ref, toRaw } from 'vue'
-import type { BallPlace, Mark, PlayState, PositionContent, PotPart, SavedPosition, Stroke } from '@/api/client'
+import type { BallPlace, Mark, PlayState, PositionContent, PotPart, SavedPosition, Stroke, Wish } from '@/api/client'
 import {
+  begun,
   emptySheet,
   readSheet,
   startStroke,
   type ChosenPot,
   type InUse,
+  type LineUpRun,
   type Named,
   type OpenedPosition,
+  type Ruled,
   type Sheet,
 } from './sheet'
 import { useStepStore, type StepStore } from './stepStore'
@@ -24,6 +27,10 @@ export function useSheet(
   const kept = readSheet(memory.getItem(storageKey))
   const sheet = ref<Sheet>(kept ?? emptySheet())
   const history = useHistory(textOf(sheet.value), store, isSame)
+  /** Rises when something else is put on the sheet as a whole: what was worked out for the one before is no longer about it. */
+  const laid = ref(0)
+  /** Rises with every undo and redo. */
+  const wentBack = ref(0)
 
   let inUse: () => InUse = () => ({ coefficients: null, player: null })
 
@@ -40,7 +47,7 @@ export function useSheet(
   /** Closes a gesture: what was changed since the last one becomes one step of the history. */
   function commit() {
     if (isSame(textOf(sheet.value), history.current())) return
-    sheet.value.changed = true
+    sheet.value.changed ||= !isSame(positionOf(sheet.value), positionOf(JSON.parse(history.current()) as Sheet))
     addStep()
   }
 
@@ -48,7 +55,9 @@ export function useSheet(
   const amend = () => history.amend(textOf(sheet.value))
 
   function goTo(step: string | null) {
-    if (step !== null) sheet.value = JSON.parse(step) as Sheet
+    if (step === null) return
+    wentBack.value++
+    sheet.value = { ...emptySheet(), ...(JSON.parse(step) as Sheet) }
   }
 
   function setStroke(part: Partial<Stroke>) {
@@ -117,18 +126,35 @@ export function useSheet(
     sheet.value.marks = marks
   }
 
+  function setWishes(wishes: Wish[]) {
+    sheet.value.wishes = wishes
+  }
+
+  function setLineUp(run: LineUpRun | null) {
+    sheet.value.lineUp = run
+  }
+
+  function setRuled(ruled: Ruled | null) {
+    sheet.value.ruled = ruled
+  }
+
   /**
    * Puts other content on the sheet: one step of the history, the first one when nothing was ever laid. Stroke and pot are taken when
    * it has them.
    */
   function lay(content: PositionContent, opened: OpenedPosition | null, changed: boolean, named: Named | null = null) {
     const isBlank = !history.canUndo.value && history.current() === textOf(emptySheet())
+    laid.value++
+    const { lineUp } = sheet.value
     sheet.value = {
       balls: content.balls.map((ball) => ({ ...ball })),
       stroke: content.stroke ? dialsOf(content.stroke) : { ...startStroke },
       marks: content.marks ?? [],
       state: content.state ?? null,
       raw: [],
+      wishes: [],
+      lineUp: lineUp && begun(lineUp),
+      ruled: null,
       pot: content.pot
         ? { ball: content.pot.ball, pocket: content.pot.pocket, part: content.pot.part as PotPart }
         : null,
@@ -157,7 +183,9 @@ export function useSheet(
   }
 
   function clear() {
-    sheet.value = { ...emptySheet(), profile: sheet.value.profile }
+    laid.value++
+    const { profile, lineUp } = sheet.value
+    sheet.value = { ...emptySheet(), profile, lineUp: lineUp && begun(lineUp) }
     addStep()
   }
 
@@ -185,6 +213,11 @@ export function useSheet(
     keepPot: computed(() => sheet.value.keepPot),
     marks: computed(() => sheet.value.marks),
     state: computed(() => sheet.value.state),
+    wishes: computed(() => sheet.value.wishes),
+    lineUp: computed(() => sheet.value.lineUp),
+    ruled: computed(() => sheet.value.ruled),
+    laid,
+    wentBack,
     /** What the sheet is called: as it was saved, or as a file or a preset calls it. */
     called: computed<Named | null>(() => sheet.value.opened ?? sheet.value.named),
     whenReady: () => history.ready,
@@ -201,6 +234,9 @@ export function useSheet(
     setProfile,
     setState,
     setMarks,
+    setWishes,
+    setLineUp,
+    setRuled,
     place,
     placeRaw,
     setBalls,
@@ -225,6 +261,9 @@ function dialsOf({ directionDeg, pace, side, height }: NonNullable<PositionConte
 function asOpened({ id, name, note, version, isHouse, tags }: SavedPosition): OpenedPosition {
   return { id, name, note, version, isHouse, tags }
 }
+
+/** What of a sheet a saved position holds: what is asked about it, or attempted at it, does not change it. */
+const positionOf = (sheet: Sheet) => textOf({ ...sheet, wishes: [], lineUp: null, ruled: null, changed: false })
 
 /** What a player would call the same sheet: the direction of a pot that is kept is an answer, not a change. */
 function essence(sheet: Sheet): string {

@@ -33,15 +33,18 @@ export function useState(model: SheetModel) {
     model.commit()
   }
 
+  /** In free practice nobody keeps to rules: nothing is on or nominated then. */
+  const setPractice = (practice: boolean) => set({ practice, on: null, nominated: null, freeBall: false })
+
   /** A colour is nominated, and with it a colour is on; with a free ball the ball on stays. */
   function nominate(ball: string) {
     const isFree = model.state.value?.freeBall ?? false
     const again = model.state.value?.nominated === ball
     if (isFree) set({ nominated: again ? null : ball })
-    else set(again ? { nominated: null } : { on: 'colour', nominated: ball })
+    else set(again ? { nominated: null } : { on: 'colour', nominated: ball, practice: false })
   }
 
-  return { reading, set, nominate }
+  return { reading, set, setPractice, nominate }
 }
 
 export type State = ReturnType<typeof useState>

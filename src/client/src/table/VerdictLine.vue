@@ -48,8 +48,11 @@ function cut(sentence: string, start: number, decisive: string[]): Part[] {
         <strong v-if="part.strong">{{ part.text }}</strong>
         <template v-else>{{ part.text }}</template>
       </template>
-      <template v-if="!said && prediction?.verdict.foul">
-        {{ ' ' }}<span class="foul" data-testid="foul">{{ prediction.verdict.foul }}</span>
+      <template v-if="!said && prediction?.verdict.ruling">
+        {{ ' '
+        }}<span :class="{ foul: prediction.verdict.isFoul }" data-testid="referee">{{
+          prediction.verdict.ruling
+        }}</span>
       </template>
     </p>
     <p v-if="refusal" class="refusal" role="alert" data-testid="refusal">{{ refusal }}</p>

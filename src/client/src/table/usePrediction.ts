@@ -21,7 +21,7 @@ export interface ShotQuestion {
   /** True when the aim follows the pot. */
   keepPot: boolean
   units?: PredictRequest['units']
-  /** The state of play, when it is known: the verdict then says what is foul. */
+  /** What was set of the state of play; the server infers the rest. */
   state?: PredictRequest['state']
   /** The rules of a line-up: the verdict then says what fails. */
   lineUp?: PredictRequest['lineUp']

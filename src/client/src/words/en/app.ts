@@ -10,8 +10,8 @@ export const app = {
     unknownWhy:
       'Who plays with what is not known just now: until it is, all is worked out for the table named above and a club player.',
     noAnswer: 'The server does not answer; nothing was changed.',
-    /** The name of the position of the house with which a first visit begins. */
-    firstShown: 'Black off its spot',
+    /** Said of an answer that was asked for when the sheet was another. */
+    before: 'For the position before.',
     tryAgain: 'Try again',
     notLoaded: 'This section could not be loaded: the server does not answer.',
     backToStroke: 'Back to the stroke',

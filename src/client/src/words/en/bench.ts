@@ -101,6 +101,7 @@ export const bench = {
     pots: 'Pots',
     reds: 'Blockers and reds',
     title: 'The table read',
+    notOn: 'Not on now',
     inTheWay: 'In the way',
     noProblem: 'No ball ties up another.',
     regions: 'Reds by region',

@@ -23,7 +23,7 @@ export const breaks = {
     attemptsOver: 'Over: attempts',
     best: 'best {points}',
     anew: 'Anew',
-    old: 'The balls have moved since.',
+    otherWishes: 'For what you allowed before: plan again.',
     safety: 'No pot worth taking: play safe.',
     play: 'Play by the rules',
     scatter: 'with my scatter',
