@@ -44,4 +44,15 @@ public static class LayoutWords
     /// <param name="metres">How far.</param>
     public static string Moved(BallId ball, double metres) =>
         $"The {NameWords.Of(ball)} moved {metres * 1000:0.0} mm to where there is room.";
+
+    /// <summary>That there was no room where a ball was let go; null when it stands there, or was drawn from there.</summary>
+    /// <param name="ball">The ball.</param>
+    /// <param name="settled">Where it stands.</param>
+    /// <param name="wanted">Where it was let go.</param>
+    public static string? NoRoom(BallId ball, SettledPlace settled, Place wanted)
+    {
+        ArgumentNullException.ThrowIfNull(settled);
+        return settled.Loose.DistanceTo(wanted) <= Layout.RoundingOverlap ? null
+            : $"No room there: the {NameWords.Of(ball)} stands as near as it can.";
+    }
 }

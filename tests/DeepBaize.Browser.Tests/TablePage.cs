@@ -49,7 +49,7 @@ internal sealed class TablePage(BrowserFixture browser)
         return $"{verdict.GetProperty("sentence").GetString()} {verdict.GetProperty("ruling").GetString()}".TrimEnd();
     }
 
-    /// <summary>Leaves a sheet in the browser as it is after a position of the house was opened: few balls, with room between them.</summary>
+    /// <summary>Leaves a sheet in the browser as after a position of the house was opened: few balls, with room between.</summary>
     private void LayInBrowser() => browser.Driver.ExecuteAsyncScript(
         """
         const done = arguments[0]

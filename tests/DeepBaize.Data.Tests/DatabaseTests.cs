@@ -192,7 +192,8 @@ public sealed class DatabaseTests : IAsyncLifetime
         var read = PositionDocument.Read(
             $$$"""
             {"schemaVersion":7,"balls":[{"id":"cue","x":1,"y":0.5},{"id":"{{{ball}}}","x":2,"y":1},{"id":"{{{one}}}","x":2,"y":0.5},
-            {"id":"{{{other}}}","x":3,"y":0.5}],"contacts":[],"intent":{"kind":"pot","ball":"{{{ball}}}","pocket":"yellow","part":"opening"}}
+            {"id":"{{{other}}}","x":3,"y":0.5}],"contacts":[],
+            "intent":{"kind":"pot","ball":"{{{ball}}}","pocket":"yellow","part":"opening"}}
             """);
         Assert.Equal(on, read.State?.On);
     }

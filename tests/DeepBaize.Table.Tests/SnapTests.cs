@@ -48,7 +48,9 @@ public sealed class SnapTests
             var hand = new Place(random.NextDouble() * 2 - 0.3, random.NextDouble() * 2.2 - 0.2);
             var settled = Settling.Settle(hand, crowd, TableOutline.Club, Gauge, new LayingManner(Snaps: i % 2 == 0, InHand: true));
             Assert.True(TheD.Contains(settled.Place), $"{hand} came to {settled.Place}");
-            Assert.All(crowd, other => Assert.True(other.Place.DistanceTo(settled.Place) >= Gauge.Diameter - 1e-8));
+            // Issue 17, point 5: a white in hand never lands touching.
+            Assert.Empty(settled.Touching);
+            Assert.All(crowd, other => Assert.True(other.Place.DistanceTo(settled.Place) > Gauge.Diameter + 0.001));
         }
     }
 

@@ -78,6 +78,43 @@ public sealed class PlaceReaderTests
         Assert.Contains(sentence, read.Sentence, StringComparison.Ordinal);
     }
 
+    /// <summary>Issue 17, point 5: the words that players use; each refusal lists what works.</summary>
+    [Theory]
+    [InlineData("behind the pink", 2.67675 - 2 * 0.0525, 0.889)]
+    [InlineData("two balls behind the pink", 2.67675 - 3 * 0.0525, 0.889)]
+    [InlineData("beside the pink", 2.67675, 0.889 - 2 * 0.0525)]
+    [InlineData("level with the pink, a ball off the side cushion", 2.67675, 0.0525 + 0.0525 / 2)]
+    [InlineData("in the D", 0.737 - 0.146, 0.889)]
+    [InlineData("between the blue spot and the pink spot", (1.7845 + 2.67675) / 2, 0.889)]
+    public void A_place_is_read_as_players_say_it(string text, double x, double y)
+    {
+        var place = PlaceReader.Read(
+            text, new Place(2, 0.6), [new(BallId.Pink, Spots.Pink)], TableOutline.Club, Gauge, 0.001).Place!.Value;
+        Assert.Equal(x, place.X, 3e-3);
+        Assert.Equal(y, place.Y, 3e-3);
+    }
+
+    [Fact]
+    public void Over_a_pocket_a_ball_hangs_as_near_as_it_can_stand()
+    {
+        foreach (var mouth in TableOutline.Club.Mouths)
+        {
+            var name = NameWords.Of(mouth.Pocket);
+            var place = Read($"over the {name}").Place;
+            Assert.True(place is not null, name);
+            Assert.False(mouth.HasFallen(place.Value));
+            Assert.InRange(place.Value.DistanceTo(mouth.DropCentre), mouth.DropRadius, mouth.DropRadius + 2 * Gauge.Diameter);
+        }
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("somewhere nice")]
+    [InlineData("over the moon pocket")]
+    [InlineData("two balls above the moon")]
+    public void Each_refusal_lists_what_works(string text) =>
+        Assert.Contains("What works: two balls off the top cushion;", Read(text).Sentence, StringComparison.Ordinal);
+
     /// <summary>What the sheet says of a place can be typed back and means about the same place.</summary>
     [Fact]
     public void What_is_said_of_a_place_near_a_ball_can_be_typed_back()

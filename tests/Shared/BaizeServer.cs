@@ -12,6 +12,8 @@ internal sealed class BaizeServer : IAsyncDisposable
 
     private readonly string _connection;
 
+    private const int MostAttempts = 3;
+
     /// <summary>The connection of who may drop a database while the server's own cleaner works in it.</summary>
     private readonly string _dropper;
 
@@ -73,10 +75,21 @@ internal sealed class BaizeServer : IAsyncDisposable
         // Hosts that start at the same time take each other's settings.
         lock (Starting)
         {
-            var factory = new Factory(connection);
-            factory.UseKestrel(port);
-            factory.StartServer();
-            return (factory, factory.CreateClient());
+            for (var attempt = 1; ; attempt++)
+            {
+                var factory = new Factory(connection);
+                try
+                {
+                    factory.UseKestrel(port);
+                    factory.StartServer();
+                    return (factory, factory.CreateClient());
+                }
+                catch (InvalidOperationException) when (attempt < MostAttempts)
+                {
+                    // The program sometimes starts before the factory has told it its address: a race of the factory's own.
+                    factory.Dispose();
+                }
+            }
         }
     }
 

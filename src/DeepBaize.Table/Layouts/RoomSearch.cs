@@ -7,10 +7,14 @@ internal sealed class RoomSearch
 {
     private const double ContactSlack = 1e-9;
 
+    /// <summary>Gap in metres that is left round a white in hand: nobody lays it touching.</summary>
+    private const double HandGap = 0.002;
+
     private readonly IReadOnlyList<PlacedBall> _others;
     private readonly TableOutline _outline;
     private readonly BallGauge _gauge;
     private readonly bool _inHand;
+    private readonly double _apart;
     private readonly double _reach;
     private readonly Place _start;
     private readonly Lazy<(List<Place> Single, List<Place> Corner)> _touching;
@@ -18,6 +22,7 @@ internal sealed class RoomSearch
     public RoomSearch(Place wanted, IReadOnlyList<PlacedBall> others, TableOutline outline, BallGauge gauge, LayingManner manner)
     {
         (_others, _outline, _gauge, _inHand) = (others, outline, gauge, manner.InHand);
+        _apart = gauge.Diameter + (manner.InHand ? HandGap : 0);
         _reach = Math.Clamp(manner.Reach, Settling.LeastReach, Settling.MostReach);
         _start = Clamp(wanted);
         _touching = new(Touching);
@@ -29,8 +34,8 @@ internal sealed class RoomSearch
     /// <summary>The place to which something near draws the ball, and what; null when nothing is near.</summary>
     public (Place Place, SnapKind Kind)? Drawn()
     {
-        if (Within(_touching.Value.Corner) is { } snug) return (snug, KindOf(snug));
-        if (Within(_touching.Value.Single) is { } near) return (near, KindOf(near));
+        if (!_inHand && Within(_touching.Value.Corner) is { } snug) return (snug, KindOf(snug));
+        if (!_inHand && Within(_touching.Value.Single) is { } near) return (near, KindOf(near));
         if (Within(BallSet.Colours.Select(colour => Spots.Of(colour)!.Value)) is { } spot) return (spot, SnapKind.Spot);
         return Within([_start with { Y = Measurements.CentreLine }]) is { } line ? (line, SnapKind.SpotLine) : null;
     }
@@ -56,7 +61,7 @@ internal sealed class RoomSearch
     private bool HasRoom(Place place) =>
         _outline.IsOnBed(place, _gauge.CushionInset)
         && (!_inHand || TheD.Contains(place))
-        && _others.All(other => other.Place.DistanceTo(place) >= _gauge.Diameter - ContactSlack);
+        && _others.All(other => other.Place.DistanceTo(place) >= _apart - ContactSlack);
 
     /// <summary>Places in touch with one thing (the nearest on it) and with two things (where both are touched).</summary>
     private (List<Place> Single, List<Place> Corner) Touching()
@@ -71,18 +76,18 @@ internal sealed class RoomSearch
         for (var i = 0; i < _others.Count; i++)
         {
             var centre = _others[i].Place;
-            single.Add(centre.DistanceTo(_start) > 0 ? centre.Towards(_start, _gauge.Diameter) : centre.Offset(-_gauge.Diameter, 0));
+            single.Add(centre.DistanceTo(_start) > 0 ? centre.Towards(_start, _apart) : centre.Offset(-_apart, 0));
             foreach (var x in linesX) CrossLine(x - centre.X, along => corner.Add(new Place(x, centre.Y + along)));
             foreach (var y in linesY) CrossLine(y - centre.Y, along => corner.Add(new Place(centre.X + along, y)));
             for (var j = i + 1; j < _others.Count; j++) CrossCircles(centre, _others[j].Place, corner);
-            if (_inHand) corner.AddRange(TheD.AtDistance(centre, _gauge.Diameter));
+            if (_inHand) corner.AddRange(TheD.AtDistance(centre, _apart));
         }
 
         return (single, corner);
 
         void CrossLine(double across, Action<double> add)
         {
-            var square = _gauge.Diameter * _gauge.Diameter - across * across;
+            var square = _apart * _apart - across * across;
             if (square < 0) return;
             add(Math.Sqrt(square));
             add(-Math.Sqrt(square));
@@ -92,7 +97,7 @@ internal sealed class RoomSearch
     private void CrossCircles(Place a, Place b, List<Place> into)
     {
         var distance = a.DistanceTo(b);
-        var square = _gauge.Diameter * _gauge.Diameter - distance * distance / 4;
+        var square = _apart * _apart - distance * distance / 4;
         if (distance == 0 || square < 0) return;
         var rise = Math.Sqrt(square) / distance;
         var middle = new Place((a.X + b.X) / 2, (a.Y + b.Y) / 2);

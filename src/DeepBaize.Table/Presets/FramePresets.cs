@@ -10,12 +10,13 @@ internal static class FramePresets
     public static Preset FullFrame { get; } = new(
         "full-frame",
         [],
-        (_, gauge) => Start(gauge, White(Measurements.BaulkLine - 0.1, Measurements.CentreLine)));
+        (_, gauge) => Start(gauge, White(Measurements.BaulkLine - 0.06, Measurements.CentreLine - 0.17)));
 
     public static Preset BreakOff { get; } = new(
         "break-off",
         [
-            PresetParameter.Distance("across", -0.29, 0.29, -0.18),
+            // Between the yellow and the brown, which are in the way beyond; the other side is the mirror's.
+            PresetParameter.Distance("across", -0.23, -0.07, -0.18),
             PresetParameter.Distance("behind", 0, 0.28, 0.02),
         ],
         (values, gauge) =>
@@ -33,5 +34,9 @@ internal static class FramePresets
             [White(Measurements.BaulkLine, Measurements.CentreLine + values["across"]), OnSpot(BallId.Black)], [], null, IsInHand: true));
 
     private static PresetLayout Start(BallGauge gauge, PlacedBall white) =>
-        new([white, .. Colours(), .. Reds(Spots.Rack(gauge.Diameter))], [], null, IsInHand: true);
+        new([white, .. Colours(), .. Reds(Spots.Rack(gauge.Diameter))], [], null, IsInHand: true)
+        {
+            // Thin on the end red of its own side, with running side: round to baulk again.
+            Stroke = new PresetStroke(7, white.Place.Y <= Measurements.CentreLine ? 0.25 : -0.25, 0.05, 0.22),
+        };
 }

@@ -41,6 +41,13 @@ public sealed record PresetParameter(string Id, ParameterKind Kind, double Least
 /// <param name="Pocket">The pocket.</param>
 public sealed record PresetPot(BallId Ball, PocketId Pocket);
 
+/// <summary>The stroke with which a preset opens: its dials, and how thick the first ball on is met.</summary>
+/// <param name="Pace">Pace of the house's scale.</param>
+/// <param name="Side">Side in ball radii, to the right when positive.</param>
+/// <param name="Height">Height in ball radii.</param>
+/// <param name="Thickness">How much of the ball is covered, 0 to 1.</param>
+public sealed record PresetStroke(double Pace = 4, double Side = 0, double Height = 0, double Thickness = 1);
+
 /// <summary>What a preset lays.</summary>
 /// <param name="Balls">The balls, with the white.</param>
 /// <param name="Marks">Marks on the cloth.</param>
@@ -48,12 +55,16 @@ public sealed record PresetPot(BallId Ball, PocketId Pocket);
 /// <param name="IsInHand">True when the white is in hand.</param>
 public sealed record PresetLayout(IReadOnlyList<PlacedBall> Balls, IReadOnlyList<Mark> Marks, PresetPot? Pot = null, bool IsInHand = false)
 {
+    /// <summary>Its stroke.</summary>
+    public PresetStroke Stroke { get; init; } = new();
+
     /// <summary>The layout seen in the mirror along the middle of the table: every ball, mark and the pocket change sides.</summary>
     public PresetLayout Mirrored() => this with
     {
         Balls = [.. Balls.Select(placed => placed with { Place = placed.Place.Mirrored() })],
         Marks = [.. Marks.Select(mark => mark.Mirrored())],
         Pot = Pot is null ? null : Pot with { Pocket = Pockets.Mirrored(Pot.Pocket) },
+        Stroke = Stroke with { Side = -Stroke.Side },
     };
 }
 

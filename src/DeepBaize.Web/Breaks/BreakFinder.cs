@@ -18,7 +18,9 @@ namespace DeepBaize.Web.Breaks;
 /// <summary>Plans breaks and puts plans into words.</summary>
 internal static class BreakFinder
 {
-    /// <summary>As many strokes as the page refines a chance with, and the same draws: the plan and the strip below the table agree.</summary>
+    /// <summary>
+    /// As many strokes as the page refines a chance with, and the same draws: the plan and the strip below the table agree.
+    /// </summary>
     private const int Samples = 1600;
 
     /// <summary>Rows of a chance that a plan tells as well.</summary>

@@ -22,7 +22,8 @@ internal static class StepPlayer
     /// <exception cref="RefusalException">The request is wrong or cannot be carried out.</exception>
     public static StepAnswer Play(StepQuestion question)
     {
-        var (profile, table, layout, frame) = BreakReader.ReadFrame(question.Balls, question.State, question.Profile, question.Coefficients);
+        var (profile, table, layout, frame) = BreakReader.ReadFrame(
+            question.Balls, question.State, question.Profile, question.Coefficients);
         var lineUp = StateReader.ReadLineUp(question.LineUp);
         var player = PlayerReader.Read(question.Player);
         var meant = StrikeReader.Read(
@@ -53,7 +54,8 @@ internal static class StepPlayer
     }
 
     /// <summary>A player who says nothing plays for the colour that he hits.</summary>
-    private static BallId? NominatedBy(ShotOutcome outcome) => outcome.FirstContact?.Ball is { } ball && ball >= BallId.Yellow ? ball : null;
+    private static BallId? NominatedBy(ShotOutcome outcome) =>
+        outcome.FirstContact?.Ball is { } ball && ball >= BallId.Yellow ? ball : null;
 
     /// <summary>The balls, with a white in hand put where there is room in the D.</summary>
     private static IEnumerable<PlacedBall> WithWhite(FrameState frame)

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Presets;
 using DeepBaize.Web.Mapping;
@@ -77,14 +78,21 @@ public static class PresetEndpoints
 
     private static PositionContent ToContent(PresetLayout laid, ConditionProfile profile, TableInUse table)
     {
-        LayoutReader.Build(laid.Balls, table.Outline, table.Conditions.Gauge);
+        var layout = LayoutReader.Build(laid.Balls, table.Outline, table.Conditions.Gauge);
+        // A preset about the pot of a colour is one that follows a red.
+        var on = laid.Pot is { } about && !BallSet.IsRed(about.Ball)
+            ? BallOn.Colour : BallsOn.Infer(layout.Balls.Select(ball => ball.Ball));
+        var state = new PlayState(on, IsInHand: laid.IsInHand);
+        var strike = PresetStrokes.Find(laid, layout, on is null ? null : FrameState.Of(layout, state), table);
         return new PositionContent(
             [.. laid.Balls.Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
-            null,
+            new StrokeInput(
+                Shared.Degrees(strike.DirectionRadians), table.Conditions.Cue.Paces.FromSpeed(strike.WhiteSpeed), strike.Side,
+                strike.Height),
             null,
             profile.Id,
             laid.Pot is { } pot ? new KeptPot(Names.Text(pot.Ball), Names.Text(pot.Pocket), "middle", true) : null,
             MarkReader.ToOutput(laid.Marks),
-            laid.IsInHand ? new StateInput(InHand: true) : null);
+            StateReader.ToOutput(state));
     }
 }

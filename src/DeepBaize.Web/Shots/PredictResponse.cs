@@ -113,6 +113,7 @@ public sealed record VerdictOutput(
 /// <param name="Words">Where that is, in words.</param>
 /// <param name="Snap">What drew it: none, touching, cushion, spot or spotLine.</param>
 /// <param name="Loose">Where it would stand if nothing had drawn it.</param>
+/// <param name="Told">That there was no room where the hand held it; null when it stands there.</param>
 public sealed record PlacingOutput(
     string Ball,
     double X,
@@ -121,7 +122,8 @@ public sealed record PlacingOutput(
     IReadOnlyList<string> Frozen,
     string Words,
     [Codes(typeof(SnapKind))] string Snap,
-    PlaceOutput Loose);
+    PlaceOutput Loose,
+    string? Told = null);
 
 /// <summary>The prediction.</summary>
 /// <param name="Events">What happens, in order of time.</param>

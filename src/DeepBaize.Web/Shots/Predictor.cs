@@ -141,6 +141,7 @@ public static class Predictor
             [.. settled.Frozen.Select(Names.Text)],
             words,
             JsonNamingPolicy.CamelCase.ConvertName(settled.Snap.ToString()),
-            new PlaceOutput(settled.Loose.X, settled.Loose.Y));
+            new PlaceOutput(settled.Loose.X, settled.Loose.Y),
+            LayoutWords.NoRoom(ball, settled, wanted));
     }
 }

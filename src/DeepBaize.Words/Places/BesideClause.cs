@@ -22,7 +22,9 @@ internal sealed partial record BesideClause(Place Thing, double Away, double Up,
         sentence = null;
         if (Pattern().Match(clause) is not { Success: true } match) return null;
         if (things.Find(match.Groups["thing"].Value, from, out sentence) is not { } thing) return null;
-        var away = thing.IsBall ? diameter : 0;
+        var isApart = match.Groups["vertical"].Value is "behind" || match.Groups["beside"].Success;
+        // Behind or beside a ball, and nothing more, is not touching it: a ball's room between.
+        var away = thing.IsBall ? (isApart ? 2 : 1) * diameter : 0;
         if (match.Groups["distance"].Success)
         {
             if (SpokenDistance.Read(match.Groups["distance"].Value, unit, diameter) is not { } said)
@@ -31,7 +33,7 @@ internal sealed partial record BesideClause(Place Thing, double Away, double Up,
                 return null;
             }
 
-            away = said.InBalls ? away + said.Metres : said.Metres;
+            away = !said.InBalls ? said.Metres : said.Metres + (thing.IsBall ? diameter : 0);
         }
 
         return new BesideClause(thing.Place, away, 0, 0).Towards(match, from);
@@ -59,17 +61,19 @@ internal sealed partial record BesideClause(Place Thing, double Away, double Up,
     /// <summary>Takes the direction that was said; none means from the thing to where the ball stands now.</summary>
     private BesideClause Towards(Match match, Place from)
     {
-        double up = match.Groups["vertical"].Value switch { "above" => 1, "below" => -1, _ => 0 };
+        double up = match.Groups["vertical"].Value switch { "above" => 1, "below" or "behind" => -1, _ => 0 };
         double left = match.Groups["side"].Value switch { "green" => 1, "yellow" => -1, _ => 0 };
+        if (match.Groups["beside"].Success) left = from.Y >= Thing.Y ? 1 : -1;
         if (up == 0 && left == 0) (up, left) = (from.X - Thing.X, from.Y - Thing.Y);
         var length = Math.Sqrt(up * up + left * left);
         return length == 0 ? this with { Up = -1, Left = 0 } : this with { Up = up / length, Left = left / length };
     }
 
-    [GeneratedRegex(@"^((almost )?touching |(?<distance>.+?) )?((?<vertical>above|below) )?((and )?to the (?<side>yellow|green) side of "
-        + @")?(from )?(?<thing>the .+|(nearest )?red( \d+)?|white|yellow|green|brown|blue|pink|black)$")]
+    [GeneratedRegex(@"^((almost )?touching |(?<distance>(?!above|below|behind|beside|to the ).+?) )?((?<vertical>above|below|behind) )?"
+        + @"((?<beside>beside) )?((and )?to the (?<side>yellow|green) side of )?(from )?"
+        + @"(?<thing>the .+|(nearest )?red( \d+)?|white|yellow|green|brown|blue|pink|black)$")]
     private static partial Regex Pattern();
 
-    [GeneratedRegex("^(?=.)(?<vertical>above|below)?( ?and )?(to the (?<side>yellow|green) side)?( of)?( it)?$")]
+    [GeneratedRegex("^(?=.)(?<vertical>above|below|behind)?(?<beside>beside)?( ?and )?(to the (?<side>yellow|green) side)?( of)?( it)?$")]
     private static partial Regex Afterwards();
 }

@@ -6,6 +6,9 @@ namespace DeepBaize.Words.Places;
 /// <summary>Gathers what the parts of a said place fix: the way up the table, the way across, or a line.</summary>
 internal sealed partial class PlaceClauses(Place from, Things things, BallGauge gauge, double unit)
 {
+    /// <summary>Half the depth of the D, in metres.</summary>
+    private const double HalfD = 0.146;
+
     private double? _x;
     private double? _y;
     private Place? _inLineWith;
@@ -17,7 +20,7 @@ internal sealed partial class PlaceClauses(Place from, Things things, BallGauge 
         Cushion(clause, out var sentence) || Spot(clause, ref sentence) || Between(clause, ref sentence)
         || InLine(clause, ref sentence) || Beside(clause, ref sentence)
             ? sentence
-            : sentence ?? $"\"{clause}\" is not understood. Say for instance: two balls off the top cushion, in line with the pink.";
+            : sentence ?? $"\"{clause}\" is not understood.";
 
     /// <summary>The place that everything together fixes; what stays open is as it was.</summary>
     public Place Place()
@@ -64,6 +67,7 @@ internal sealed partial class PlaceClauses(Place from, Things things, BallGauge 
             case "baulk": _x = away; break;
             case "top": _x = Measurements.Length - away; break;
             case "green side": _y = Measurements.Width - away; break;
+            case "side" when from.Y > Measurements.CentreLine: _y = Measurements.Width - away; break;
             default: _y = away; break;
         }
 
@@ -72,7 +76,20 @@ internal sealed partial class PlaceClauses(Place from, Things things, BallGauge 
 
     private bool Spot(string clause, ref string? sentence)
     {
-        if (clause == "on the baulk line") _x = Measurements.BaulkLine;
+        if (clause == "in the d")
+        {
+            var place = TheD.Contains(from) ? from : new Place(Measurements.BaulkLine - HalfD, Measurements.CentreLine);
+            (_x, _y) = (place.X, place.Y);
+        }
+        else if (LevelClause().Match(clause) is { Success: true } level)
+        {
+            if (things.Find(level.Groups["thing"].Value, from, out sentence) is { } thing) _x = thing.Place.X;
+        }
+        else if (OverClause().Match(clause) is { Success: true } over)
+        {
+            if (things.InFrontOf(over.Groups["pocket"].Value, gauge, out sentence) is { } place) (_x, _y) = (place.X, place.Y);
+        }
+        else if (clause == "on the baulk line") _x = Measurements.BaulkLine;
         else if (clause is "on the line of the spots" or "on the centre line" or "in the middle") _y = Measurements.CentreLine;
         else if (SpotClause().Match(clause) is { Success: true } match)
         {
@@ -119,9 +136,15 @@ internal sealed partial class PlaceClauses(Place from, Things things, BallGauge 
         return true;
     }
 
-    [GeneratedRegex("^((?<distance>.+?) (off|from)|tight on|frozen to|against) (the )?(?<cushion>baulk|top|yellow side|green side)( "
+    [GeneratedRegex("^((?<distance>.+?) (off|from)|tight on|frozen to|against) (the )?(?<cushion>baulk|top|yellow side|green side|side)( "
         + "cushion)?$")]
     private static partial Regex CushionClause();
+
+    [GeneratedRegex("^level with (?<thing>.+)$")]
+    private static partial Regex LevelClause();
+
+    [GeneratedRegex("^over (?<pocket>.*pocket.*)$")]
+    private static partial Regex OverClause();
 
     [GeneratedRegex("^(on )?(the )?(?<spot>[a-z]+ spot)$")]
     private static partial Regex SpotClause();

@@ -17,6 +17,12 @@ public sealed record ReadPlace(Place? Place, string? Sentence);
 /// </summary>
 public static partial class PlaceReader
 {
+    /// <summary>What is said with every place that is not understood.</summary>
+    private const string WhatWorks =
+        "What works: two balls off the top cushion; tight on the side cushion; in line with the pink; level with the blue; behind the "
+        + "brown; beside, above or below a ball; touching it; between two balls; over a pocket; on the pink spot; in the D; "
+        + "on the baulk line; or two numbers.";
+
     /// <summary>Reads a place.</summary>
     /// <param name="text">What was typed.</param>
     /// <param name="from">Where the ball stands now: what the words leave open stays as it is.</param>
@@ -31,7 +37,7 @@ public static partial class PlaceReader
         ArgumentNullException.ThrowIfNull(others);
         ArgumentNullException.ThrowIfNull(outline);
         var said = Spaces().Replace(text.Trim().TrimEnd('.').ToLowerInvariant(), " ");
-        if (said.Length == 0) return new(null, "Say where it is to stand.");
+        if (said.Length == 0) return new(null, $"Say where it is to stand. {WhatWorks}");
         if (Pair().Match(said) is { Success: true } pair)
         {
             var up = SpokenDistance.Read(pair.Groups["up"].Value.Trim(), unit, gauge.Diameter);
@@ -43,7 +49,7 @@ public static partial class PlaceReader
         foreach (var clause in PocketSide().Replace(said, " ${side}")
             .Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))
         {
-            if (reading.Take(clause) is { } sentence) return new(null, sentence);
+            if (reading.Take(clause) is { } sentence) return new(null, $"{sentence} {WhatWorks}");
         }
 
         return new(reading.Place(), null);

@@ -43,6 +43,28 @@ internal sealed class Things(IReadOnlyList<PlacedBall> others, TableOutline outl
         return null;
     }
 
+    /// <summary>The place of a ball that hangs over a pocket; the sentence says why there is none.</summary>
+    /// <param name="name">The pocket's name, with or without "the".</param>
+    /// <param name="gauge">Ball size and nose height.</param>
+    /// <param name="sentence">Why there is no such pocket.</param>
+    public Place? InFrontOf(string name, BallGauge gauge, out string? sentence)
+    {
+        var bare = name.StartsWith("the ", StringComparison.Ordinal) ? name[4..] : name;
+        sentence = null;
+        if (Pocket(bare) is { } mouth)
+        {
+            // As near as a ball can stand: from the drop outwards to the first place on the bed.
+            for (var away = 0.0; away < 4 * gauge.Diameter; away += gauge.Diameter / 50)
+            {
+                var place = mouth.ThroatMiddle.Offset(-mouth.Axis.X * away, -mouth.Axis.Y * away);
+                if (!mouth.HasFallen(place) && outline.IsOnBed(place, gauge.CushionInset)) return place;
+            }
+        }
+
+        sentence = $"\"{name}\" is no pocket that is known here.";
+        return null;
+    }
+
     private PocketMouth? Pocket(string name) => outline.Mouths.FirstOrDefault(
         mouth => NameWords.Of(mouth.Pocket).Replace(",", "", StringComparison.Ordinal) == name);
 }

@@ -74,7 +74,7 @@ const manner = computed<Manner>(() => {
             :next-red="nextRed(model.balls.value)"
             :raw="model.sheet.value.raw"
             :letters="preferences.letters.value"
-            @drag="shot.hold"
+            @drag="(ball, x, y, exactly) => shot.hold(ball, x, y, !exactly)"
             @drop="shot.release"
             @take-off="shot.takeOff"
             @aim="(directionDeg) => setStroke({ directionDeg })"
@@ -133,7 +133,8 @@ const manner = computed<Manner>(() => {
         @practice="state.setPractice(true)"
       />
       <component :is="open.parts.strip" v-if="open?.parts.strip" :section="open.model" />
-      <p class="because" data-testid="because">{{ shown?.verdict.because }}</p>
+      <p v-if="shot.told.value" class="because told" role="status" data-testid="placing-told">{{ shot.told.value }}</p>
+      <p v-else class="because" data-testid="because">{{ shown?.verdict.because }}</p>
       <PlayBar :playback="playback">
         <el-button
           class="numbers"

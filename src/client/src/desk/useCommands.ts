@@ -77,7 +77,7 @@ export function useCommands(parts: {
     k: () => model.pot.value && bench.keepPot(!model.keepPot.value),
     m: () => void laying.mirrorAll(),
     v: () => turnOn(),
-    r: () => shot.layRed(),
+    r: () => void shot.layRed(),
     c: () => void shot.layColours(),
     delete: () => laying.chosen.value.length > 0 && laying.remove(),
     '?': () => toggle('help'),

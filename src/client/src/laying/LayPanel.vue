@@ -5,7 +5,7 @@ import { unitOf, type Units } from '@/kit/usePreferences'
 import type { BallPlace, Prediction } from '@/api/client'
 import { t } from '@/words'
 import MarkList from './MarkList.vue'
-import { ballName, nextRed } from '@/sheet/sheet'
+import { ballName, kindClass, nextRed } from '@/sheet/sheet'
 import type { Laying } from './useLaying'
 import type { Marks } from './useMarks'
 import type { SheetModel } from '@/sheet/useSheet'
@@ -19,8 +19,15 @@ const props = defineProps<{
   selects: boolean
   units: Units
 }>()
-const emit = defineEmits<{ red: []; colours: []; presets: []; select: [on: boolean]; mirror: []; clearReds: [] }>()
+const emit = defineEmits<{
+  red: []
+  colours: [only?: string]
+  presets: []
+  select: [on: boolean]
+  mirror: []
+}>()
 
+const colours = ['yellow', 'green', 'brown', 'blue', 'pink', 'black']
 const words = ref('')
 /** How far the chosen balls are turned, anticlockwise. */
 const degrees = ref(15)
@@ -60,6 +67,20 @@ async function say() {
         </el-button>
         <el-button data-testid="lay-colours" @click="emit('colours')">{{ t('lay.colours') }}</el-button>
         <el-button data-testid="presets" @click="emit('presets')">{{ t('lay.presets') }}</el-button>
+      </div>
+      <div class="row one" role="group" :aria-label="t('lay.spotOne')">
+        <button
+          v-for="colour in colours"
+          :key="colour"
+          type="button"
+          :class="kindClass(colour)"
+          :data-spot="colour"
+          :title="t('lay.spot', { ball: ballName(colour) })"
+          :aria-label="t('lay.spot', { ball: ballName(colour) })"
+          @click="emit('colours', colour)"
+        >
+          <i aria-hidden="true"></i>{{ ballName(colour) }}
+        </button>
       </div>
       <p class="hint" data-testid="lay-hint">{{ hint }}</p>
 
@@ -132,6 +153,28 @@ async function say() {
 
 <style scoped src="@/kit/panels.css"></style>
 <style scoped>
+.one button {
+  display: inline-flex;
+  align-items: center;
+  gap: 4px;
+  flex: 1 1 auto;
+  height: 28px;
+  padding: 0 5px;
+  border: 1px solid var(--el-border-color);
+  border-radius: 7px;
+  background: var(--el-fill-color-blank);
+  color: var(--ink);
+  font: inherit;
+  font-size: 14px;
+  cursor: pointer;
+}
+.one i {
+  width: 10px;
+  height: 10px;
+  border-radius: 50%;
+  background: var(--ball);
+  border: 1px solid var(--ball-edge);
+}
 .degrees {
   width: 104px;
 }

@@ -48,7 +48,7 @@ const props = defineProps<{
   letters: boolean
 }>()
 const emit = defineEmits<{
-  drag: [ball: string, x: number, y: number]
+  drag: [ball: string, x: number, y: number, exactly: boolean]
   drop: [ball: string]
   takeOff: [ball: string]
   aim: [directionDeg: number]
@@ -84,7 +84,7 @@ const lays = computed(() => props.manner.kind !== 'aim' && props.manner.kind !==
 const moves = computed(() => lays.value || props.marksMove)
 
 const pointer = useTablePointer(svg, props, drawn, {
-  drag: (ball, x, y) => emit('drag', ball, x, y),
+  drag: (ball, x, y, exactly) => emit('drag', ball, x, y, exactly),
   drop: (ball) => emit('drop', ball),
   takeOff: (ball) => emit('takeOff', ball),
   aim: (now, before) => turnBy(((now - before) * 180) / Math.PI),
@@ -112,6 +112,12 @@ const shown = computed(() =>
     props.chosen.includes(ball.id) ? { ...ball, x: ball.x + dragged.value.x, y: ball.y + dragged.value.y } : ball,
   ),
 )
+/** What draws the ball in the hand: seen before it is let go. */
+const drawnTo = computed(() => {
+  const placing = props.prediction?.placing
+  const ball = held.value && placing?.ball === held.value && placing.snap !== 'none' ? inHand.value : null
+  return ball && { x: ball.x, y: ball.y, snap: placing!.snap }
+})
 const sketch = computed(() => {
   const now = gesture.value
   return now?.kind === 'draw' || now?.kind === 'frame' ? now : null
@@ -222,6 +228,15 @@ defineExpose({ svg })
       />
     </g>
     <slot />
+    <circle
+      v-if="drawnTo"
+      class="drawn"
+      data-testid="drawn-to"
+      :data-snap="drawnTo.snap"
+      :cx="drawnTo.x"
+      :cy="drawnTo.y"
+      :r="2 * radius"
+    />
     <template v-if="sketch">
       <rect
         v-if="sketch.kind === 'frame' || sketch.mark === 'zone'"
@@ -269,6 +284,12 @@ defineExpose({ svg })
   stroke: var(--straw);
   stroke-width: 5;
   stroke-dasharray: 16 12;
+  pointer-events: none;
+}
+.drawn {
+  fill: none;
+  stroke: var(--straw);
+  stroke-width: 6;
   pointer-events: none;
 }
 .cue {

@@ -40,6 +40,8 @@ export function useShot(
   let laysMany = false
   /** The round in which a position was opened, until its first answer: its stroke may name the pot. */
   let openedIn: number | null = null
+  /** That there was no room where the last ball was let go; until the next gesture. */
+  const told = ref('')
   /** Rises when everything must be asked anew. */
   const round = ref(0)
 
@@ -117,6 +119,7 @@ export function useShot(
     }
     model.place(placing.ball, placing.x, placing.y)
     if (!isLast) return
+    told.value = placing.told ?? ''
     if (hand.value === asked.placing) hand.value = null
     if (!laysMany) model.commit()
   }
@@ -132,6 +135,7 @@ export function useShot(
 
   function hold(ball: string, x: number, y: number, snap = true) {
     beforeChange()
+    told.value = ''
     const inHand = ball === 'cue' && (model.state.value?.inHand ?? false)
     hand.value = { ball, x, y, snap, inHand, reach: (drawnWithin * perPixel()) / 1000 }
     if (server.away.value) layRaw(hand.value)
@@ -171,16 +175,24 @@ export function useShot(
     if (from) lay(ball, from.x + along, from.y + across, false)
   }
 
-  function layRed() {
+  /** Lays another red; resolves to it once it lies. */
+  async function layRed() {
+    const red = nextRed(model.balls.value)
     const row = model.balls.value.length % 5
-    lay(nextRed(model.balls.value), outline().length * 0.55 + 0.11 * row, outline().width / 2 + 0.2)
+    lay(red, outline().length * 0.55 + 0.11 * row, outline().width / 2 + 0.2)
+    await nextTick()
+    await whenSettled()
+    return red
   }
 
-  /** Lays the colours that are missing on their spots, one after the other; all of it is one step of the history. */
-  async function layColours() {
+  /**
+   * Puts colours on their spots, also those that lie elsewhere, one after the other; all of it is one step of the history.
+   * @param only - The one colour; without it all of them.
+   */
+  async function layColours(only?: string) {
     laysMany = true
     for (const spot of outline().spots) {
-      if (model.balls.value.some((ball) => ball.id === spot.ball)) continue
+      if (only ? spot.ball !== only : isOnSpot(spot)) continue
       lay(spot.ball, spot.x, spot.y)
       await nextTick()
       await whenSettled()
@@ -188,6 +200,9 @@ export function useShot(
     laysMany = false
     model.commit()
   }
+
+  const isOnSpot = ({ ball, x, y }: Outline['spots'][number]) =>
+    model.balls.value.some((other) => other.id === ball && Math.hypot(other.x - x, other.y - y) < 1e-4)
 
   function setStroke(part: Partial<Stroke>) {
     beforeChange()
@@ -217,6 +232,7 @@ export function useShot(
     nudge,
     takeOff,
     askAnew,
+    told,
     layRed,
     layColours,
     setStroke,

@@ -16,7 +16,8 @@ import { frame, fromSheet, sizeOf, toSheet, wayFromSheet, type Point, type View 
 
 /** What the gestures mean; places are metres on the table. */
 export interface Handlers {
-  drag(ball: string, x: number, y: number): void
+  /** A ball is held at a place; exactly there when nothing may draw it. */
+  drag(ball: string, x: number, y: number, exactly: boolean): void
   drop(ball: string): void
   takeOff(ball: string): void
   aim(bearingDeg: number, before: number): void
@@ -125,15 +126,15 @@ export function useTablePointer(
     }
     if (manner.kind === 'select' || (manner.kind === 'lay' && event.shiftKey))
       return { kind: 'frame', from: point, to: point }
-    if (manner.kind === 'lay') return beginRed(point)
+    if (manner.kind === 'lay') return beginRed(point, event)
     return white() ? { kind: 'aim', last: bearing(point) } : null
   }
 
   /** A touch of the cloth lays a red; while the finger stays down it can still be moved. */
-  function beginRed(point: Point): Gesture | null {
+  function beginRed(point: Point, event: PointerEvent): Gesture | null {
     if (!props.nextRed || isOff(point)) return null
     const { x, y } = place(point)
-    on.drag(props.nextRed, x, y)
+    on.drag(props.nextRed, x, y, event.altKey)
     return {
       kind: 'ball',
       id: props.nextRed,
@@ -151,7 +152,7 @@ export function useTablePointer(
     const point = pointOf(event)
     trail.follow(point, event.timeStamp)
     if (finger.value) finger.value = point
-    if (now.kind === 'ball') moveBall(now, point)
+    if (now.kind === 'ball') moveBall(now, point, event.altKey)
     else if (now.kind === 'handle') moveHandle(now, point)
     else if (now.kind === 'aim') {
       const next = bearing(point)
@@ -160,12 +161,12 @@ export function useTablePointer(
     } else now.to = point
   }
 
-  function moveBall(now: Extract<Gesture, { kind: 'ball' }>, point: Point) {
+  function moveBall(now: Extract<Gesture, { kind: 'ball' }>, point: Point, exactly: boolean) {
     if (!now.moved && distance(point, now.from) < stirPixels * perPixel()) return
     now.moved = true
     leaves.value = isOff(point)
     const { x, y } = place({ x: point.x + now.offset.x, y: point.y + now.offset.y })
-    on.drag(now.id, x, y)
+    on.drag(now.id, x, y, exactly)
   }
 
   function moveHandle(now: Extract<Gesture, { kind: 'handle' }>, point: Point) {

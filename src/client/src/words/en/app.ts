@@ -51,6 +51,7 @@ export const app = {
     title: 'Hands and keys',
     keys: {
       drag: 'Drag a ball',
+      alt: 'Alt while you drag',
       off: 'Drag it off the table',
       tap: 'Touch the cloth on "Lay"',
       doubleClick: 'Double click on the cloth',
@@ -76,6 +77,7 @@ export const app = {
     },
     what: {
       drag: 'lay it; near a ball, a cushion or a spot it settles there, and undo takes that back first',
+      alt: 'nothing draws the ball: it lies exactly where you let go',
       off: 'takes it away; the white goes in hand',
       tap: 'lays a red; keep the finger down to move it',
       doubleClick: 'lays another red there',

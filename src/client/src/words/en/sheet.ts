@@ -18,6 +18,8 @@ export const sheet = {
   lay: {
     red: 'A red',
     colours: 'Spot the colours',
+    spot: 'Put the {ball} on its spot',
+    spotOne: 'Put one colour on its spot',
     presets: 'Presets',
     back: 'Back to laying',
     hint: {
@@ -32,9 +34,10 @@ export const sheet = {
     exampleMm: '2676, 889 or on the pink spot',
     exampleIn: '105.4, 35 or on the pink spot',
     sayExample:
-      'Or: two balls off the top cushion, in line with the pink. Touching the black, above. Between the blue and the pink.',
+      'Or: two balls off the top cushion, in line with the pink. Touching the black, above. Behind the brown. Over the yellow pocket. Level with the blue, a ball off the side cushion.',
     hands: {
-      settle: 'A ball let go near a ball, a cushion or a spot settles there; undo takes that back first.',
+      settle:
+        'A ball let go near a ball, a cushion or a spot settles there; with Alt it lies exactly where you let go, and undo takes back what drew it.',
       nudge: 'Arrow keys nudge a ball by half a millimetre, with Shift by a ball width.',
       say: 'Touch a ball to say where it stands: "two balls off the top cushion, in line with the pink".',
     },
