@@ -1,7 +1,6 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
-using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Words.Places;
@@ -19,7 +18,7 @@ namespace DeepBaize.Words;
 /// <param name="Side">The side.</param>
 /// <param name="Pace">The pace.</param>
 /// <param name="White">Where the white stops.</param>
-/// <param name="Because">Why.</param>
+/// <param name="Because">Why; see <see cref="BecauseWords"/>.</param>
 public sealed record Verdict(
     string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string Because)
 {
@@ -32,7 +31,9 @@ public sealed record Verdict(
     public static Verdict Compose(
         ShotOutcome outcome, ShotRecord record, Strike? strike, PlayingConditions conditions, string? knownResult = null)
     {
-        var result = knownResult ?? ResultOf(outcome);
+        var isNumbered = NameWords.NeedNumbers(
+            outcome.Final.Select(ball => ball.Ball).Concat(outcome.Potted.Select(potted => potted.Ball)));
+        var result = knownResult ?? ResultOf(outcome, isNumbered);
         var contact = outcome.FirstContact is { } first ? ContactWords.Describe(first.Fraction) : null;
         var radius = conditions.Balls.Radius;
         var height = strike is { } struck ? StrokeWords.Height(StrokeWords.ToTips(struck.Height, radius)) : null;
@@ -43,18 +44,19 @@ public sealed record Verdict(
         var sentence = string.Join(
             " ", new[] { result, how.Length > 0 ? EventWords.Capital(how) + "." : "", white }.Where(part => part.Length > 0));
         if (strike is { IsMiscueRisk: true }) sentence += " A miscue threatens: the tip is outside half the ball.";
-        return new Verdict(sentence, result, contact, height, side, pace, white, BecauseOf(outcome, record, conditions));
+        return new Verdict(sentence, result, contact, height, side, pace, white, BecauseWords.Of(outcome, record, conditions, isNumbered));
     }
 
-    private static string ResultOf(ShotOutcome outcome)
+    private static string ResultOf(ShotOutcome outcome, bool isNumbered)
     {
         if (outcome.FirstContact is not { } contact)
             return outcome.IsInOff ? "No ball is met and the white goes in." : "No ball is met.";
-        var met = EventWords.Capital(NameWords.Of(contact.Ball));
+        string Name(BallId ball) => isNumbered && BallSet.IsRed(ball) ? NameWords.The(ball, true) : NameWords.Of(ball);
+        var met = EventWords.Capital(Name(contact.Ball));
         var pots = outcome.Potted.Where(potted => potted.Ball != BallId.Cue).ToList();
         var own = pots.FindIndex(potted => potted.Ball == contact.Ball);
         var words = own >= 0 ? $"{met} to the {NameWords.Of(pots[own].Pocket)}." : $"{met} stays up.";
-        var others = pots.Where((_, i) => i != own).Select(potted => $"{NameWords.Of(potted.Ball)} to the {NameWords.Of(potted.Pocket)}")
+        var others = pots.Where((_, i) => i != own).Select(potted => $"{Name(potted.Ball)} to the {NameWords.Of(potted.Pocket)}")
             .ToList();
         if (others.Count > 0) words += $" Also {string.Join(" and ", others)}.";
         return words;
@@ -69,43 +71,6 @@ public sealed record Verdict(
         var others = outcome.Final.Where(ball => ball.Ball != BallId.Cue).Select(ball => new PlacedBall(ball.Ball, ball.State.Place))
             .ToList();
         return $"The white stops {Landmarks.Describe(white, others, gauge)}.";
-    }
-
-    private static string BecauseOf(ShotOutcome outcome, ShotRecord record, PlayingConditions conditions)
-    {
-        var reasons = new List<string>();
-        if (outcome.FirstContact is { } contact)
-            reasons.Add($"the white {Arrival(contact.White, conditions.Balls.Radius)} when it meets the {NameWords.Of(contact.Ball)}");
-        if (outcome.WhiteCushions.Count > 0)
-            reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}comes off {Cushions(outcome.WhiteCushions)}");
-
-        var second = record.Events.FirstOrDefault(told =>
-            told.Kind == ShotEventKind.Ball && told.Balls[0].Ball == BallId.Cue && told.Balls[1].Ball != outcome.FirstContact?.Ball);
-        if (second is not null) reasons.Add($"{(reasons.Count > 0 ? "" : "the white ")}runs into the {NameWords.Of(second.Balls[1].Ball)}");
-        if (reasons.Count == 0) reasons.Add("the white meets nothing on its way");
-        return $"Because {Listed(reasons)}.";
-    }
-
-    private static string Cushions(IReadOnlyList<CushionId> met)
-    {
-        const int most = 4;
-        var names = met.Take(most).Select(cushion => NameWords.Of(cushion).Replace(" cushion", "", StringComparison.Ordinal)).ToList();
-        if (met.Count > most) return $"the {string.Join(", ", names)} and {met.Count - most} more cushions";
-        return $"the {Listed(names)} cushion{(names.Count > 1 ? "s" : "")}";
-    }
-
-    /// <summary>What the white does on arrival, from its spin against the rolling rate along its path.</summary>
-    private static string Arrival(in BallState white, double radius)
-    {
-        return SpinOf.Roll(white, radius) switch
-        {
-            > 1.05 => "carries more topspin than a rolling ball",
-            > 0.9 => "rolls",
-            > 0.15 => "still slides with a little topspin",
-            > -0.15 => "slides without spin",
-            > -0.6 => "still carries back-spin",
-            _ => "carries strong back-spin",
-        };
     }
 
     /// <summary>Things one after the other: "a, b and c".</summary>

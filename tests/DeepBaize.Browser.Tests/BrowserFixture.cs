@@ -82,7 +82,7 @@ public sealed class BrowserFixture : IAsyncLifetime
         "Emulation.setEmulatedMedia",
         new Dictionary<string, object?>
         {
-            ["features"] = new object[] { 
+            ["features"] = new object[] {
                 new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = scheme },
                 new Dictionary<string, object> { ["name"] = "prefers-reduced-motion", ["value"] = motion },
             },

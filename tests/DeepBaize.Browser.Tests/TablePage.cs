@@ -337,7 +337,10 @@ internal sealed class TablePage(BrowserFixture browser)
             "/api/shots/predict",
             new
             {
-                balls = sheet.GetProperty("balls"), strike = sheet.GetProperty("stroke"), profile = sheet.GetProperty("profile"), state,
+                balls = sheet.GetProperty("balls"),
+                strike = sheet.GetProperty("stroke"),
+                profile = sheet.GetProperty("profile"),
+                state,
             });
         Assert.True(response.IsSuccessStatusCode);
         return await response.Content.ReadFromJsonAsync<JsonElement>();

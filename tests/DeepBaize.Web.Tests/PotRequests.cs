@@ -54,7 +54,11 @@ internal static class PotRequests
         bool keepPot = true, double directionDeg = 0) =>
         new
         {
-            balls, pot = new { ball, pocket, part }, strike = new { directionDeg, pace, side, height }, keepPot, coefficients,
+            balls,
+            pot = new { ball, pocket, part },
+            strike = new { directionDeg, pace, side, height },
+            keepPot,
+            coefficients,
             state = new { practice = true },
         };
 

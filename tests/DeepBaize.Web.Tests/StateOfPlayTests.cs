@@ -111,14 +111,18 @@ public sealed class StateOfPlayTests(WebFixture web)
         question = new
         {
             balls = (object[])[Ball("cue", 1200, 2800), Ball("red1", 500, 3000), Ball("pink", 889, 2676.75), Black],
-            pot = new { ball = "black", pocket = "topGreenSide" }, strike = new { directionDeg = 0.0, pace = 4 }, state,
+            pot = new { ball = "black", pocket = "topGreenSide" },
+            strike = new { directionDeg = 0.0, pace = 4 },
+            state,
         },
         samples = 100,
     };
 
     private static object Zone(object? state) => new
     {
-        balls = Balls, potted = "black", state,
+        balls = Balls,
+        potted = "black",
+        state,
         goal = new { wishes = new[] { new { ball = "red1", pocket = "topYellowSide" } } },
     };
 }

@@ -16,6 +16,9 @@ public sealed class BreakPlanner
     /// <summary>Strokes of a line.</summary>
     public const int Depth = 4;
 
+    /// <summary>Strokes of a line when no red is up: a colour after the last red, and all six in order.</summary>
+    public const int DepthOfColours = 7;
+
     /// <summary>Budget of the first answer; each further one has four times as much.</summary>
     private const int FirstBudget = 250;
 
@@ -189,13 +192,14 @@ public sealed class BreakPlanner
     {
         var line = new List<PlanStep>();
         var (frame, rated) = (start, first);
+        var depth = start.Reds == 0 ? DepthOfColours : Depth;
         var free = new BreakSearch(_question with { Wishes = _question.Wishes with { Only = null } });
         while (_frames.LayoutOf(frame) is { } layout)
         {
             var ruling = _frames.Play(frame, layout, rated.Stroke, StrokeDraw.Exact).Ruling;
             played++;
             line.Add(new PlanStep(rated.Stroke, rated.Pot, ruling.Points, frame.Break + ruling.Points, frame, ruling.Next.White));
-            if (line.Count == Depth || !ruling.StaysAtTable || ruling.End != FrameEnd.None) break;
+            if (line.Count == depth || !ruling.StaysAtTable || ruling.End != FrameEnd.None) break;
             frame = ruling.Next;
             var found = Search(free, frame, budget, ref played, cancel);
             if (found.Best.Count == 0) break;

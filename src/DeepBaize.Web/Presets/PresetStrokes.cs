@@ -46,7 +46,7 @@ internal static class PresetStrokes
         }
     }
 
-    /// <summary>At the wanted thickness on the outer face of each ball on, those in the middle of the bunch last; then full, and thinner and thinner.</summary>
+    /// <summary>At the wanted thickness on the outer face of each ball on, outer ones first; then full, and thinner and thinner.</summary>
     private static IEnumerable<double> Directions(Place white, FrameState frame, double thickness)
     {
         var on = frame.Balls.Where(placed => frame.Playable.Contains(placed.Ball)).ToList();

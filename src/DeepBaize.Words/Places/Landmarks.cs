@@ -26,7 +26,8 @@ public static class Landmarks
 
     private static string? NearestLandmark(Place place, IReadOnlyList<PlacedBall> others, double diameter)
     {
-        var marks = others.Select(other => (other.Place, Name: "the " + NameWords.Of(other.Ball)))
+        var numbered = NameWords.NeedNumbers(others.Select(other => other.Ball));
+        var marks = others.Select(other => (other.Place, Name: NameWords.The(other.Ball, numbered)))
             .Concat(BallSet.Colours
                 .Where(colour => others.All(other => other.Place.DistanceTo(Spots.Of(colour)!.Value) > diameter))
                 .Select(colour => (Place: Spots.Of(colour)!.Value, Name: $"the {NameWords.Of(colour)} spot")));

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { Files as FilesIcon, Operation, QuestionFilled, RefreshLeft, RefreshRight } from '@element-plus/icons-vue'
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { t } from '@/words'
 import type { Keeping } from './useKeeping'
 import type { Server } from '@/sheet/useServer'
@@ -21,6 +20,9 @@ const emit = defineEmits<{
 }>()
 
 const opened = computed(() => props.model.sheet.value.opened)
+/** A note that is longer than its line is unfolded in place. */
+const showsWhole = ref(false)
+watch(opened, () => (showsWhole.value = false))
 const title = computed(() => props.model.called.value?.name || t('sheet.untitled'))
 const state = computed(() => {
   if (props.server.away.value) return t('sheet.away')
@@ -44,7 +46,17 @@ const state = computed(() => {
       data-testid="sheet-state"
       :title="state"
     >
-      {{ state }}
+      <span :class="{ whole: showsWhole }" data-testid="sheet-note">{{ state }}</span>
+      <button
+        v-if="state.length > 40"
+        type="button"
+        data-testid="note-whole"
+        :aria-expanded="showsWhole"
+        :aria-label="t('sheet.whole')"
+        @click="showsWhole = !showsWhole"
+      >
+        {{ showsWhole ? '▴' : '▾' }}
+      </button>
     </p>
     <div class="buttons">
       <el-button data-testid="open" :aria-pressed="face === 'open'" @click="emit('open')">{{
@@ -57,36 +69,36 @@ const state = computed(() => {
       <el-button data-testid="new" @click="emit('new')">{{ t('sheet.new') }}</el-button>
     </div>
     <div class="buttons">
-      <el-button :icon="RefreshLeft" data-testid="undo" :disabled="!model.canUndo.value" @click="emit('undo')">
+      <el-button data-testid="undo" :disabled="!model.canUndo.value" @click="emit('undo')">
         {{ t('sheet.undo') }}
       </el-button>
-      <el-button :icon="RefreshRight" data-testid="redo" :disabled="!model.canRedo.value" @click="emit('redo')">
+      <el-button data-testid="redo" :disabled="!model.canRedo.value" @click="emit('redo')">
         {{ t('sheet.redo') }}
       </el-button>
       <el-button
-        :icon="FilesIcon"
         data-testid="files"
         :aria-pressed="face === 'files'"
-        :aria-label="t('files.title')"
+        :aria-label="`${t('sheet.files')}: ${t('files.title')}`"
         :title="t('files.title')"
         @click="emit('files')"
-      />
+        >{{ t('sheet.files') }}</el-button
+      >
       <el-button
-        :icon="Operation"
         data-testid="view"
         :aria-pressed="face === 'view'"
-        :aria-label="t('view.title')"
+        :aria-label="`${t('sheet.view')}: ${t('view.title')}`"
         :title="t('view.title')"
         @click="emit('view')"
-      />
+        >{{ t('sheet.view') }}</el-button
+      >
       <el-button
-        :icon="QuestionFilled"
         data-testid="help"
         :aria-pressed="face === 'help'"
-        :aria-label="t('help.title')"
+        :aria-label="`${t('sheet.keys')}: ${t('help.title')}`"
         :title="t('help.title')"
         @click="emit('help')"
-      />
+        >{{ t('sheet.keys') }}</el-button
+      >
     </div>
   </div>
 </template>
@@ -104,14 +116,31 @@ h2 {
   text-overflow: ellipsis;
 }
 .state {
+  display: flex;
+  align-items: flex-start;
+  gap: 4px;
   margin: 0 0 6px;
-  height: 20px;
+  min-height: 20px;
   line-height: 20px;
+  color: var(--ink-soft);
+  font-size: 14px;
+}
+.state span {
+  flex: 1;
+  min-width: 0;
+}
+.state span:not(.whole) {
   white-space: nowrap;
   text-overflow: ellipsis;
-  color: var(--ink-soft);
   overflow: hidden;
-  font-size: 14px;
+}
+.state button {
+  all: unset;
+  padding: 0 6px;
+  cursor: pointer;
+}
+.state button:focus-visible {
+  outline: 3px solid var(--chalk);
 }
 .state.away {
   color: var(--warn);

@@ -39,7 +39,7 @@ const parts = computed(() => {
     list.push({ kind: 'inOff', label: t('chance.inOff'), words: say(found.inOff.words), warns: true })
   const best = found.cueing.best
   if (best.way !== 'plain')
-    list.push({ kind: 'reach', label: t('chance.reach'), words: found.cueing.words, warns: true })
+    list.push({ kind: 'reach', label: t('chance.reach'), words: found.cueing.best.words, warns: true })
   return list
 })
 </script>

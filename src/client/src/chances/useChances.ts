@@ -43,6 +43,8 @@ export function useChances(shot: Shot, shelf: ShelfModel, goal: Ref<Goal | null>
     return { balls, strike: { ...strike, directionDeg }, profile, coefficients, player: shelf.playerDocument.value }
   })
   const asked = computed(() => JSON.stringify(question.value))
+  /** True while a ball is in the hand: nothing is worked out or drawn until it lies. */
+  const isPaused = computed(() => shot.request.value.placing !== undefined)
 
   async function sample(count: number, signal: AbortSignal) {
     const body = { ...question.value!, samples: count }
@@ -89,7 +91,7 @@ export function useChances(shot: Shot, shelf: ShelfModel, goal: Ref<Goal | null>
         stop = new AbortController()
         isOld.value = true
         simpler.value = null
-        if (!question.value) {
+        if (!question.value && !isPaused.value) {
           chance.value = null
           refusal.value = ''
           isNotOn.value = false
@@ -103,7 +105,7 @@ export function useChances(shot: Shot, shelf: ShelfModel, goal: Ref<Goal | null>
   )
   watch([() => JSON.stringify(cueingQuestion.value), shot.underWay], () => void cueingSoon(), { immediate: true })
 
-  return { question, chance, simpler, cueing, refusal, isNotOn, isOld }
+  return { question, chance, simpler, cueing, refusal, isNotOn, isOld, isPaused }
 }
 
 export type Chances = ReturnType<typeof useChances>

@@ -93,7 +93,7 @@ const manner = computed<Manner>(() => {
             @marked="model.commit"
             @remove-mark="marks.remove"
           >
-            <template #under>
+            <template #pockets>
               <PocketMarks
                 :outline="view"
                 :entries="entries"
@@ -101,10 +101,12 @@ const manner = computed<Manner>(() => {
                 :asks="picking.picked.value !== null"
                 @pocket="desk.pickPocket"
               />
+            </template>
+            <template #under>
               <ChanceOverlay
                 v-if="!isHidden && !playback.active.value"
                 :outline="view"
-                :chance="chances.chance.value"
+                :chance="chances.isPaused.value ? null : chances.chance.value"
                 :is-old="chances.isOld.value"
                 :cueing="chances.cueing.value"
                 :zone="face === 'zone' ? zone.computedZone.value : null"

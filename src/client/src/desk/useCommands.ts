@@ -92,6 +92,7 @@ export function useCommands(parts: {
     const target = event.target as HTMLElement
     const typing = target instanceof HTMLInputElement && target.type !== 'checkbox' && target.type !== 'radio'
     const key = event.key.toLowerCase()
+    if (key === 'escape' && target instanceof HTMLElement) return target.blur()
     if (event.ctrlKey || event.metaKey) {
       if (!commandKeys[key] || (typing && key !== 's')) return
       if (key === 'c' && !window.getSelection()?.isCollapsed) return

@@ -157,7 +157,7 @@ async function say() {
   display: inline-flex;
   align-items: center;
   gap: 4px;
-  flex: 1 1 auto;
+  flex: 1 1 30%;
   height: 28px;
   padding: 0 5px;
   border: 1px solid var(--el-border-color);

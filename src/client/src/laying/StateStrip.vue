@@ -50,6 +50,7 @@ function setInHand() {
       >
         <i aria-hidden="true"></i>{{ ball.words }}
       </button>
+      <button type="button" class="done" data-testid="state-close" @click="emit('close')">{{ t('state.done') }}</button>
     </div>
     <div class="line">
       <button
@@ -118,15 +119,15 @@ function setInHand() {
           @change="(event) => state.set({ break: (event.target as HTMLInputElement).valueAsNumber || 0 })"
         />
       </label>
-      <button type="button" class="done" data-testid="state-close" @click="emit('close')">{{ t('state.done') }}</button>
     </div>
   </div>
 </template>
 
 <style scoped>
+/* As high as the answer that it stands in for: the table does not move. */
 .strip {
-  min-height: 84px;
-  margin: 8px 0;
+  height: 84px;
+  margin: 6px 0 2px;
 }
 .line,
 .group {
@@ -146,8 +147,8 @@ button {
   display: inline-flex;
   align-items: center;
   gap: 6px;
-  height: 36px;
-  padding: 0 11px;
+  height: 34px;
+  padding: 0 10px;
   border: 1px solid var(--el-border-color);
   border-radius: 7px;
   background: var(--el-fill-color-blank);
@@ -185,5 +186,11 @@ input {
 }
 .done {
   margin-left: auto;
+}
+@media (max-width: 1000px) {
+  .strip {
+    height: auto;
+    min-height: 134px;
+  }
 }
 </style>

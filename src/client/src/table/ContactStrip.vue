@@ -7,7 +7,7 @@ import { t } from '@/words'
 const props = defineProps<{ prediction: Prediction | null; told: number | null }>()
 const emit = defineEmits<{ tell: [number: number | null] }>()
 
-const most = 8
+const most = 6
 const story = computed(() =>
   (props.prediction?.events ?? []).filter((event) => event.number != null || event.kind === 'pocket'),
 )

@@ -226,6 +226,8 @@ defineExpose({ svg })
         @remove="emit('remove', ball.id)"
         @pick="(more) => emit('pick', ball.id, more)"
       />
+      <!-- After the balls: the focus goes from ball to ball first, then to the pockets. -->
+      <slot name="pockets" />
     </g>
     <slot />
     <circle

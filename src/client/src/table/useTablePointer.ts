@@ -86,7 +86,9 @@ export function useTablePointer(
     if (props.still || event.button !== 0 || gesture.value) return
     const point = pointOf(event)
     const pocket = (event.target as Element).closest('[data-pocket-button]')?.getAttribute('data-pocket-button')
-    if (pocket && props.manner.kind !== 'mark') return on.pocket(pocket as Pocket)
+    // A ball that hangs over a pocket is touched before the pocket.
+    const isBall = drawn.value.some((ball) => distance(ball, point) < 1.2 * radius())
+    if (pocket && props.manner.kind !== 'mark' && !isBall) return on.pocket(pocket as Pocket)
     if (props.manner.kind === 'name') {
       const { x, y } = place(point)
       return on.touch(x, y)
