@@ -7,15 +7,6 @@ namespace DeepBaize.Rules;
 /// <param name="On">What is on next; null when nothing is left.</param>
 public readonly record struct AfterPot(bool Spots, BallOn? On)
 {
-    /// <summary>What follows when a ball is potted alone and nobody says what was on; see <see cref="BallsOn.InferFor"/>.</summary>
-    /// <param name="up">The balls that were up before, the potted one among them.</param>
-    /// <param name="potted">The ball.</param>
-    public static AfterPot Of(IReadOnlyCollection<BallId> up, BallId potted)
-    {
-        ArgumentNullException.ThrowIfNull(up);
-        return Of(BallsOn.InferFor(up, potted), up, potted);
-    }
-
     /// <summary>What follows in a frame when a ball that may be played is potted alone: a free ball comes back.</summary>
     /// <param name="frame">The frame before.</param>
     /// <param name="potted">The ball.</param>

@@ -45,9 +45,37 @@ public sealed class BrowserFixture : IAsyncLifetime
     public void DownloadTo(string folder) => Driver.ExecuteCdpCommand(
         "Browser.setDownloadBehavior", new Dictionary<string, object?> { ["behavior"] = "allow", ["downloadPath"] = folder });
 
-    public void SetSize(int width, int height) => Driver.ExecuteCdpCommand(
+    public void SetSize(int width, int height, bool isPhone = false) => Driver.ExecuteCdpCommand(
         "Emulation.setDeviceMetricsOverride",
-        new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = isPhone });
+
+    /// <summary>A phone at the side of the table, until the result is disposed.</summary>
+    public IDisposable Phone()
+    {
+        SetSize(375, 812, isPhone: true);
+        Touch(true);
+        return new Restore(() =>
+        {
+            Touch(false);
+            SetSize(1280, 800);
+        });
+    }
+
+    /// <summary>A finger that comes down at the first point, is pulled through the others, and is lifted at the last.</summary>
+    public void Finger(params (double X, double Y)[] points)
+    {
+        Send("touchStart", points[0]);
+        foreach (var point in points.Skip(1)) Send("touchMove", point);
+        Send("touchEnd");
+
+        void Send(string type, params (double X, double Y)[] at) => Driver.ExecuteCdpCommand(
+            "Input.dispatchTouchEvent",
+            new Dictionary<string, object?>
+            {
+                ["type"] = type,
+                ["touchPoints"] = at.Select(point => new Dictionary<string, object> { ["x"] = point.X, ["y"] = point.Y }).ToArray(),
+            });
+    }
 
     /// <summary>An upright tablet that is touched, until the result is disposed.</summary>
     public IDisposable Tablet()
@@ -106,7 +134,8 @@ public sealed class BrowserFixture : IAsyncLifetime
 /// </summary>
 internal static class Lane
 {
-    public const int Count = 4;
+    /// <summary>How many work at once: more would only wait for the two processors of a small machine.</summary>
+    public const int Count = 2;
 
     public const string Table = "table";
     public const string Sheet = "sheet";

@@ -176,7 +176,7 @@ public sealed class PotTests(BrowserFixture browser)
         Assert.Contains("reds", page.Text("reading-words"), StringComparison.Ordinal);
         browser.Driver.FindElement(By.CssSelector("[data-entry='red5.topYellowSide']")).Click();
         page.Settle();
-        Assert.StartsWith("Red to the top pocket, yellow side.", page.Text("verdict"), StringComparison.Ordinal);
+        Assert.StartsWith("Red 5 to the top pocket, yellow side.", page.Text("verdict"), StringComparison.Ordinal);
         page.Find("reds-page").FindElement(By.XPath("./ancestor::label|self::label")).Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-region]")).Count == 4);
     }

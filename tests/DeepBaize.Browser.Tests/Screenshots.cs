@@ -180,7 +180,7 @@ public sealed class Screenshots(BrowserFixture browser)
 
     private void Take(string name, Action<TablePage> prepare)
     {
-        var page = new TablePage(browser).OpenFresh();
+        var page = new TablePage(browser).OpenFresh(asFirstVisit: true);
         prepare(page);
         Directory.CreateDirectory(Folder);
         browser.Driver.ExecuteScript("document.activeElement?.blur()");

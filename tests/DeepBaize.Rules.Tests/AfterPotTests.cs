@@ -9,23 +9,28 @@ public sealed class AfterPotTests
     private static readonly BallGauge Gauge = new(0.0525, 0.03675);
     private static readonly BallId[] Full = [.. BallSet.All];
 
+    /// <summary>What follows where nobody says what was on: the ball that is played at was.</summary>
+    private static AfterPot After(IEnumerable<BallId> up, BallId potted) => AfterPot.Of(
+        FrameState.Of([.. up.Select(ball => new PlacedBall(ball, new Place(1, 0.5)))], Gauge, new PlayState(IsPractice: true), potted)!,
+        potted);
+
     [Fact]
     public void After_a_red_a_colour_is_on_and_the_red_stays_down() =>
-        Assert.Equal(new AfterPot(false, BallOn.Colour), AfterPot.Of(Full, BallId.Red3));
+        Assert.Equal(new AfterPot(false, BallOn.Colour), After(Full, BallId.Red3));
 
     [Fact]
     public void While_reds_are_up_a_colour_comes_back_and_a_red_is_on() =>
-        Assert.Equal(new AfterPot(true, BallOn.Red), AfterPot.Of(Full, BallId.Black));
+        Assert.Equal(new AfterPot(true, BallOn.Red), After(Full, BallId.Black));
 
     [Fact]
     public void The_colour_after_the_last_red_comes_back_and_the_yellow_is_on() =>
-        Assert.Equal(new AfterPot(true, BallOn.Yellow), AfterPot.Of([BallId.Cue, .. BallSet.Colours], BallId.Pink));
+        Assert.Equal(new AfterPot(true, BallOn.Yellow), After([BallId.Cue, .. BallSet.Colours], BallId.Pink));
 
     [Fact]
     public void In_order_a_colour_stays_down_and_the_next_is_on()
     {
-        Assert.Equal(new AfterPot(false, BallOn.Green), AfterPot.Of([BallId.Cue, .. BallSet.Colours], BallId.Yellow));
-        Assert.Equal(new AfterPot(false, null), AfterPot.Of([BallId.Cue, BallId.Black], BallId.Black));
+        Assert.Equal(new AfterPot(false, BallOn.Green), After([BallId.Cue, .. BallSet.Colours], BallId.Yellow));
+        Assert.Equal(new AfterPot(false, null), After([BallId.Cue, BallId.Black], BallId.Black));
     }
 
     /// <summary>

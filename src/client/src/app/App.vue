@@ -201,7 +201,13 @@ nav a[aria-current] {
     padding: 7px 2px 5px;
   }
   .who {
-    display: none;
+    order: 4;
+    width: 100%;
+    margin: 0 0 4px;
+  }
+  .who > :deep(*) {
+    flex: 1;
+    min-width: 0;
   }
 }
 @media print {

@@ -1,6 +1,7 @@
 import { computed } from 'vue'
 import { useAttempts } from '@/attempts/useAttempts'
 import { defineSection } from '@/desk/contract'
+import { t } from '@/words'
 import BreakPanel from './BreakPanel.vue'
 import BreakPlan from './BreakPlan.vue'
 import { useBreak } from './useBreak'
@@ -17,7 +18,8 @@ export default defineSection({
       if (!answer || breaks.isOld.value || breaks.other.value) return undefined
       return { sentence: answer.sentence, words: answer.decisive }
     })
-    return { breaks, said, pick: breaks.touch, lineUp: lineUp.asked }
+    const action = computed(() => ({ label: t('breaks.plan'), isBusy: breaks.isBusy.value, run: () => breaks.plan() }))
+    return { breaks, said, action, pick: breaks.touch, lineUp: lineUp.asked }
   },
   bench: BreakPanel,
   overlay: BreakPlan,

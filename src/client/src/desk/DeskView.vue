@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Outline, RunRule } from '@/api/client'
 import ChanceOverlay from '@/chances/ChanceOverlay.vue'
@@ -39,6 +40,16 @@ const { view, width, inset, face, told, selects, shot, playback, picking, where,
 const { open, marks, laying, commands, shown, entries, said, playerName, pick, removeBall } = desk
 const { isHidden, setStroke } = bench
 const hardest = computed(() => desk.prediction.value?.stroke?.hardestPace ?? 10)
+const isPhone = useMediaQuery('(max-width: 700px)')
+/** The one thing to do in the section, where the thumb finds it on a phone. */
+const action = computed(
+  () =>
+    open.value?.model.action?.value ?? {
+      label: playback.running.value ? t('motion.pause') : t('motion.play'),
+      isBusy: false,
+      run: () => (playback.running.value ? playback.pause() : playback.run()),
+    },
+)
 const namesPlace = computed(
   () => face.value === 'white' && (isHidden.value || ['height', 'pace', 'map'].includes(where.view.value)),
 )
@@ -74,6 +85,7 @@ const manner = computed<Manner>(() => {
             :next-red="nextRed(model.balls.value)"
             :raw="model.sheet.value.raw"
             :letters="preferences.letters.value"
+            :scrolls="isPhone"
             @drag="(ball, x, y, exactly) => shot.hold(ball, x, y, !exactly)"
             @drop="shot.release"
             @take-off="shot.takeOff"
@@ -147,6 +159,27 @@ const manner = computed<Manner>(() => {
         >
       </PlayBar>
       <ContactStrip :prediction="shown" :told="told" @tell="(number) => (told = number)" />
+    </div>
+    <div v-if="isPhone" class="thumb" role="group" :aria-label="t('app.thumb')" data-testid="thumb">
+      <el-button-group>
+        <el-button
+          v-for="hand in ['stroke', 'lay'] as const"
+          :key="hand"
+          :aria-pressed="(hand === 'lay') === commands.canLay.value"
+          :type="(hand === 'lay') === commands.canLay.value ? 'primary' : undefined"
+          :data-hand="hand"
+          @click="face = hand"
+          >{{ t(`app.hands.${hand}`) }}</el-button
+        >
+      </el-button-group>
+      <el-button
+        type="primary"
+        class="act"
+        data-testid="thumb-action"
+        :disabled="action.isBusy"
+        @click="action.run()"
+        >{{ action.label }}</el-button
+      >
     </div>
     <DeskBench @set-up="emit('setUp')" />
   </main>

@@ -9,6 +9,13 @@ export interface Said {
   words: string[]
 }
 
+/** The one thing to do in a section: on a phone it is always under the thumb. */
+export interface Action {
+  label: string
+  isBusy: boolean
+  run: () => unknown
+}
+
 /** What a section holds for itself, and what of the table it takes over while its bench is shown. All of it is optional. */
 export interface SectionModel {
   [own: string]: unknown
@@ -16,6 +23,8 @@ export interface SectionModel {
   said?: Ref<Said | undefined>
   /** Takes a ball that was touched; false leaves it to the desk, which asks for its pocket. */
   pick?: (ball: string) => boolean
+  /** The one thing to do; without it the stroke is played as motion. */
+  action?: Ref<Action>
   /** Other rules than the frame's, by which strokes are asked. */
   lineUp?: Ref<ShotQuestion['lineUp']>
 }

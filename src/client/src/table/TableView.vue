@@ -46,6 +46,8 @@ const props = defineProps<{
   /** Balls that wait for the server to settle them. */
   raw: string[]
   letters: boolean
+  /** True where the page scrolls under the finger. */
+  scrolls: boolean
 }>()
 const emit = defineEmits<{
   drag: [ball: string, x: number, y: number, exactly: boolean]
@@ -168,7 +170,7 @@ defineExpose({ svg })
   <svg
     ref="svg"
     class="table"
-    :class="{ lays }"
+    :class="{ lays, scrolls }"
     :viewBox="viewBox"
     role="application"
     :aria-label="t('table.label')"
@@ -176,6 +178,7 @@ defineExpose({ svg })
     @pointermove="pointer.onMove"
     @pointerup="pointer.onUp"
     @pointercancel="pointer.onUp"
+    @touchstart="pointer.onTouch"
     @dblclick="pointer.onDoubleClick"
   >
     <g :id="live">
@@ -280,6 +283,9 @@ defineExpose({ svg })
 }
 .lays {
   cursor: cell;
+}
+.scrolls {
+  touch-action: pan-y pinch-zoom;
 }
 .sketch {
   fill: rgb(240 217 160 / 12%);

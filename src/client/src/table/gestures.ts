@@ -11,6 +11,8 @@ export type DrawnKind = 'target' | 'gate' | 'zone'
 export type Gesture =
   | { kind: 'ball'; id: string; offset: Point; from: Point; moved: boolean; isNew: boolean; beside: boolean }
   | { kind: 'aim'; last: number }
+  /** A touch of the cloth that may become a swipe which scrolls the page: it counts when the finger is lifted where it came down. */
+  | { kind: 'tap'; from: Point }
   | { kind: 'group'; from: Point; to: Point }
   | { kind: 'frame'; from: Point; to: Point }
   | { kind: 'draw'; mark: DrawnKind; from: Point; to: Point }

@@ -48,6 +48,8 @@ export function useTablePointer(
     chosen: string[]
     nextRed: string | undefined
     marks: Mark[]
+    /** True where the page scrolls: a swipe is the page's unless a ball or a handle is held. */
+    scrolls: boolean
   },
   drawn: Ref<Drawn[]>,
   on: Handlers,
@@ -70,7 +72,7 @@ export function useTablePointer(
     ),
   )
 
-  function pointOf(event: MouseEvent): Point {
+  function pointOf(event: Pick<MouseEvent, 'clientX' | 'clientY'>): Point {
     const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.value!.getScreenCTM()!.inverse())
     return { x, y }
   }
@@ -104,8 +106,26 @@ export function useTablePointer(
 
   const focus = (selector: string) => svg.value!.querySelector<SVGGElement>(selector)?.focus()
 
+  /** True when a finger holds something of the table, so that its swipe is not the page's. */
+  function holds(event: TouchEvent) {
+    const touch = event.touches[0]
+    if (!props.scrolls || props.still || !touch || event.touches.length > 1) return !props.scrolls
+    if (['mark', 'select'].includes(props.manner.kind)) return true
+    const point = pointOf(touch)
+    const isHandle = nearest(handles.value, point, grabPixels * perPixel()) !== undefined
+    return isHandle || isAim(event.target) || nearestBall(point) !== undefined
+  }
+
+  const isAim = (target: EventTarget | null) => target instanceof Element && target.closest('.cue') !== null
+
+  /** Keeps the page from scrolling under what a finger holds. */
+  function onTouch(event: TouchEvent) {
+    if (event.cancelable && holds(event)) event.preventDefault()
+  }
+
   function begin(point: Point, event: PointerEvent): Gesture | null {
     const { manner } = props
+    const mayScroll = props.scrolls && event.pointerType === 'touch'
     if (manner.kind === 'mark') return { kind: 'draw', mark: manner.mark, from: point, to: point }
     const ball = nearestBall(point)
     if (manner.kind === 'lay' || manner.kind === 'select' || props.marksMove) {
@@ -128,6 +148,7 @@ export function useTablePointer(
     }
     if (manner.kind === 'select' || (manner.kind === 'lay' && event.shiftKey))
       return { kind: 'frame', from: point, to: point }
+    if (mayScroll && !isAim(event.target)) return { kind: 'tap', from: point }
     if (manner.kind === 'lay') return beginRed(point, event)
     return white() ? { kind: 'aim', last: bearing(point) } : null
   }
@@ -156,6 +177,7 @@ export function useTablePointer(
     if (finger.value) finger.value = point
     if (now.kind === 'ball') moveBall(now, point, event.altKey)
     else if (now.kind === 'handle') moveHandle(now, point)
+    else if (now.kind === 'tap') return
     else if (now.kind === 'aim') {
       const next = bearing(point)
       on.aim(next, now.last)
@@ -185,6 +207,7 @@ export function useTablePointer(
     if (!done) return
     if (done.kind === 'ball') dropBall(done, event)
     else if (done.kind === 'aim') on.aimed()
+    else if (done.kind === 'tap') tap(done.from, event)
     else if (done.kind === 'handle') on.marked()
     else if (done.kind === 'frame')
       on.choose(drawn.value.filter((ball) => isWithin(ball, done.from, done.to)).map((ball) => ball.id))
@@ -192,6 +215,14 @@ export function useTablePointer(
       const way = wayFromSheet(props.outline, { x: done.to.x - done.from.x, y: done.to.y - done.from.y })
       if (distance(done.from, done.to) > stirPixels * perPixel()) on.shift(way.x / 1000, way.y / 1000)
     } else finishMark(done)
+  }
+
+  /** A finger that came down and up at one place of the cloth lays a red there, where touches lay. */
+  function tap(from: Point, event: PointerEvent) {
+    const isSwipe = event.type === 'pointercancel' || distance(pointOf(event), from) > grabPixels * perPixel()
+    if (isSwipe || props.manner.kind !== 'lay' || isOff(from)) return
+    const { x, y } = place(from)
+    on.lay(x, y)
   }
 
   function dropBall(done: Extract<Gesture, { kind: 'ball' }>, event: PointerEvent) {
@@ -223,5 +254,5 @@ export function useTablePointer(
     on.lay(x, y)
   }
 
-  return { gesture, finger, leaves, onDown, onMove, onUp, onDoubleClick }
+  return { gesture, finger, leaves, onDown, onMove, onUp, onTouch, onDoubleClick }
 }

@@ -15,6 +15,8 @@ export const app = {
     tryAgain: 'Try again',
     notLoaded: 'This section could not be loaded: the server does not answer.',
     backToStroke: 'Back to the stroke',
+    thumb: 'Under the thumb',
+    hands: { stroke: 'Aim', lay: 'Lay' },
     chooser: 'Table, balls and cue',
   },
   /** By the names of the registry (app/sections.ts). */
