@@ -11,7 +11,7 @@ internal sealed class TablePage(BrowserFixture browser)
 {
     private readonly IWebDriver _driver = browser.Driver;
 
-    private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(60)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
+    private WebDriverWait Wait => new(_driver, TimeSpan.FromSeconds(120)) { PollingInterval = TimeSpan.FromMilliseconds(40) };
 
     /// <summary>Opens the page with a position of the house, and no positions but those that ship with it.</summary>
     /// <param name="keepsSaved">True to keep the positions that were saved.</param>
@@ -118,41 +118,48 @@ internal sealed class TablePage(BrowserFixture browser)
         switch (name)
         {
             case "lay-chosen":
-                Find("lay-button").Click();
-                Ball("cue").FindElement(By.CssSelector(".body")).Click();
+                Tap(Find("lay-button"));
+                Tap(Ball("cue").FindElement(By.CssSelector(".body")));
                 break;
             case "presets":
-                Find("lay-button").Click();
-                Find("presets").Click();
+                Tap(Find("lay-button"));
+                Tap(Find("presets"));
                 break;
             case "preset":
-                _driver.FindElement(By.CssSelector("[data-preset=break-off]")).Click();
+                Tap(_driver.FindElement(By.CssSelector("[data-preset=break-off]")));
                 break;
             case "alike":
             case "open" or "save" or "files" or "view" or "help":
-                Find(name).Click();
+                Tap(Find(name));
                 break;
             case "state":
-                Find("state-button").Click();
+                Tap(Find("state-button"));
                 break;
             case "players":
                 Section("players");
                 break;
             case "tables":
-                _driver.FindElement(By.CssSelector("[data-kind=tables]")).Click();
+                Tap(_driver.FindElement(By.CssSelector("[data-kind=tables]")));
                 break;
             case "set-up":
                 Section("table");
-                Find("files").Click();
-                Find("set-up").Click();
+                Tap(Find("files"));
+                Tap(Find("set-up"));
                 break;
             default:
-                Find(name + "-button").Click();
+                Tap(Find(name + "-button"));
                 break;
         }
 
         if (name != "set-up") Settle();
         Still();
+    }
+
+    /// <summary>Presses a control in the middle of the screen: on a phone the bar under the thumb may lie over it elsewhere.</summary>
+    private void Tap(IWebElement control)
+    {
+        Script("arguments[0].scrollIntoView({ block: 'center' })", control);
+        control.Click();
     }
 
     /// <summary>Goes to a section of the page.</summary>

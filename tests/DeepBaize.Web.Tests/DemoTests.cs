@@ -23,6 +23,9 @@ public sealed class DemoTests(WebFixture web)
         Assert.Equal(Table.Names.Text(promise.Meets), played.GetProperty("outcome").Text("firstContact"));
         Assert.Equal(promise.Pots is { } ball ? [Table.Names.Text(ball)] : [],
             played.GetProperty("outcome").GetProperty("potted").EnumerateArray().Select(potted => potted.Text("ball")));
+        var met = played.GetProperty("events").EnumerateArray().Where(told => told.Text("kind") is "ball" or "cushion")
+            .First(told => told.GetProperty("balls").EnumerateArray().Any(one => one.Text("id") == "cue"));
+        Assert.Equal(promise.ViaCushion ? "cushion" : "ball", met.Text("kind"));
         Assert.Equal(promise.Cushions, played.GetProperty("events").EnumerateArray().Count(IsCushionOfTheWhite));
         var white = played.GetProperty("final").EnumerateArray().Single(one => one.Text("id") == "cue");
         Assert.True(

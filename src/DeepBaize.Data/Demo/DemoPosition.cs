@@ -11,7 +11,8 @@ namespace DeepBaize.Data.Demo;
 /// <param name="WhiteX">Where the white stops, in metres up the table; within a ball of it.</param>
 /// <param name="WhiteY">The same from the yellow side.</param>
 /// <param name="Cushions">How many cushions the white meets.</param>
-public sealed record DemoPromise(BallId Meets, BallId? Pots, double WhiteX, double WhiteY, int Cushions);
+/// <param name="ViaCushion">True when it meets one before the ball.</param>
+public sealed record DemoPromise(BallId Meets, BallId? Pots, double WhiteX, double WhiteY, int Cushions, bool ViaCushion = false);
 
 /// <summary>A position of the house.</summary>
 /// <param name="Name">Its name.</param>

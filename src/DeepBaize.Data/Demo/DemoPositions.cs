@@ -52,7 +52,7 @@ internal static class DemoPositions
             "The red lies tight on the top cushion: meet cushion and ball together, and the ball runs along it.",
             [(BallId.Cue, 3.32, 1.25), .. OnSpots(BallId.Black, BallId.Pink), .. Reds((Measurements.Length - FrozenAt, 0.55))],
             At(-70.82, 4.5, 0, 0.1), new SavedState("red"), Pot(BallId.Red1, PocketId.TopYellowSide),
-            new(BallId.Red1, BallId.Red1, 3.04, 0.04, Cushions: 2)),
+            new(BallId.Red1, BallId.Red1, 3.04, 0.04, Cushions: 2, ViaCushion: true)),
         new(
             "Long straight pot",
             "White on the baulk line, blue to the top pocket dead straight: it shows your cueing, nothing else.",
@@ -82,17 +82,17 @@ internal static class DemoPositions
             "Snookered on the red: off the green side cushion it comes full, and both stay near. Look for the way that leaves less.",
             [(BallId.Cue, 0.47, 0.889), .. OnSpots(), .. Reds((1.55, 0.86))],
             At(59, 3.1, 0, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
-            new(BallId.Red1, null, 1.53, 0.90, Cushions: 1)),
+            new(BallId.Red1, null, 1.53, 0.90, Cushions: 1, ViaCushion: true)),
         new(
             "The same safety on a lively table",
-            "Thin off the red, off the top cushion and home to baulk. Choose another table at the top right and look again.",
-            Safety(), At(-3.2, 5.5, 0, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
-            new(BallId.Red1, null, 0.46, 1.58, Cushions: 1), "lively"),
+            "Thin off the red, off the top cushion and home behind the green. Choose another table at the top right and look again.",
+            Safety(), At(-2.84, 6, 0, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
+            new(BallId.Red1, null, 0.13, 1.42, Cushions: 3), "lively"),
         new(
             "The same safety on slow old cloth",
             "As on the lively table, ball for ball: worn cloth and tired cushions hold the white back among the reds. How much more pace?",
-            Safety(), At(-3.2, 5.5, 0, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
-            new(BallId.Red1, null, 2.61, 0.77, Cushions: 1), "slow-old-cloth"),
+            Safety(), At(-2.84, 6, 0, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
+            new(BallId.Red1, null, 2.15, 1.47, Cushions: 1), "slow-old-cloth"),
     ];
 
     private static SavedPot Pot(BallId ball, PocketId pocket) => new(Names.Text(ball), Names.Text(pocket), "opening", Keep: true);
@@ -101,7 +101,7 @@ internal static class DemoPositions
         places.Select((place, i) => (BallSet.Reds[i], place.X, place.Y));
 
     private static IEnumerable<(BallId Ball, double X, double Y)> Safety() =>
-        [(BallId.Cue, 0.5, 0.76), .. OnSpots(), .. Reds((2.98, 0.52), (3.05, 0.95))];
+        [(BallId.Cue, 0.5, 0.76), .. OnSpots(), .. Reds((2.85, 0.60), (3.05, 0.95))];
 
     /// <summary>A stroke at a pace of the house's scale.</summary>
     private static SavedStroke At(double directionDeg, double pace, double side, double height) =>

@@ -185,6 +185,15 @@ nav a[aria-current] {
     gap: 12px;
   }
 }
+/* On a tablet the names of player and table need the room more than ours. */
+@media (max-width: 860px) and (min-width: 621px) {
+  h1 {
+    display: none;
+  }
+  .who > :deep(*) {
+    min-width: 150px;
+  }
+}
 @media (max-width: 620px) {
   .top {
     flex-wrap: wrap;
