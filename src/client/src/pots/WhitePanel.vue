@@ -93,8 +93,8 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
 .views {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 5px;
-  margin-bottom: 6px;
+  gap: 3px;
+  margin-bottom: 3px;
 }
 .views .el-button {
   margin: 0;
