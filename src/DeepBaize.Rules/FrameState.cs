@@ -83,9 +83,7 @@ public sealed record FrameState(
     public static FrameState For(Layout layout, BallId? ball)
     {
         ArgumentNullException.ThrowIfNull(layout);
-        List<BallId> up = [.. layout.Balls.Select(placed => placed.Ball)];
-        return new FrameState(
-            layout.Balls, layout.Gauge, ball is { } played ? BallsOn.InferFor(up, played) : BallsOn.Infer(up) ?? BallOn.Red);
+        return Of(layout, new PlayState(IsPractice: true), ball) ?? new FrameState(layout.Balls, layout.Gauge, BallOn.Red);
     }
 
     /// <summary>The balls that are up, without the white.</summary>

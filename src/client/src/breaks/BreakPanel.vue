@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useDesk } from '@/desk/context'
+import { estimate } from '@/kit/estimate'
 import { ballName } from '@/sheet/sheet'
 import { t } from '@/words'
 import BreakRules from './BreakRules.vue'
@@ -35,7 +36,7 @@ const regions = computed(() =>
   (answer.value?.regions ?? []).map((region) => `${region.name} ${region.reds.length}`).join(', '),
 )
 /** While it is looked for, a chance is an estimate. */
-const tell = (words: string) => (answer.value?.isFinal || !/^\d/.test(words) ? words : t('chance.about', { words }))
+const tell = (words: string) => (answer.value?.isFinal ? words : estimate(words))
 const loss = computed(() => {
   const { lost } = breaks.value
   if (lost.value === null) return ''

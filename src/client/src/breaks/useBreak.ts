@@ -191,6 +191,7 @@ export function useBreak(
   async function playStep(directionDeg: number) {
     cancel()
     const { balls, state, player, profile, coefficients } = question.value
+    const before = sheetOf(question.value)
     lineUp.begin()
     const stroke = { ...model.stroke.value, directionDeg }
     const nominated = model.pot.value && !isRed(model.pot.value.ball) ? model.pot.value.ball : null
@@ -208,9 +209,8 @@ export function useBreak(
     const { data, refusal: sentence } = await ask(api.POST('/api/breaks/step', { body }))
     refusal.value = sentence ?? ''
     if (!data) return
-    const before = sheetOf(question.value)
-    await playback.playOut(data.played)
-    // Balls that were laid otherwise while it ran: the stroke is about a table that is no more.
+    if (sheetOf(question.value) === before) await playback.playOut(data.played)
+    // Balls that were laid otherwise while it was asked or ran: the stroke is about a table that is no more.
     if (sheetOf(question.value) !== before) return
     forget()
     lineUp.take(data)

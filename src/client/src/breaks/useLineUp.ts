@@ -17,7 +17,9 @@ const usualAttempts = 3
  */
 export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsModel) {
   const run = model.lineUp
-  const attempts = ref(run.value?.attempts ?? usualAttempts)
+  /** How many attempts a line-up that is chosen next allows. */
+  const chosen = ref(run.value?.attempts ?? usualAttempts)
+  const attempts = computed(() => run.value?.attempts ?? chosen.value)
   const tries = computed(() => run.value?.tries ?? [])
   const rules = computed<PlayRules>(() => (!run.value ? 'frame' : run.value.cushions ? 'lineUp' : 'noCushion'))
   const used = computed(() => tries.value.length)
@@ -72,7 +74,7 @@ export function useLineUp(model: SheetModel, shelf: ShelfModel, kept: AttemptsMo
   }
 
   function setAttempts(count: number) {
-    attempts.value = count
+    chosen.value = count
     if (run.value) set(begun({ cushions: run.value.cushions, attempts: count }))
   }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Chance } from '@/api/client'
+import { estimate } from '@/kit/estimate'
 import { isRed } from '@/sheet/sheet'
 import { t } from '@/words'
 import { samples } from './useChances'
@@ -21,8 +22,7 @@ const emit = defineEmits<{ on: [on: 'red' | 'colour']; practice: [] }>()
 const turn = computed(() => (props.notOn && isRed(props.notOn) ? 'red' : 'colour'))
 
 /** A first estimate is told as one: more strokes are played while the hand rests. */
-const say = (words: string) =>
-  (props.chance?.samples ?? 0) < samples.refined && /^\d/.test(words) ? t('chance.about', { words }) : words
+const say = (words: string) => ((props.chance?.samples ?? 0) < samples.refined ? estimate(words) : words)
 
 const parts = computed(() => {
   const found = props.chance

@@ -9,12 +9,12 @@ import type { Where } from './useWhere'
 const props = defineProps<{ where: Where }>()
 const emit = defineEmits<{ take: [stroke: Partial<Stroke>]; answerByKeys: [] }>()
 
-/** Tip heights by distance, as far as safe tips reach. */
-const stunHeights = computed(() =>
-  props.where.heights.value
-    .filter((height) => height.height !== null)
-    .map((height) => `${height.distanceM} m ${height.words}`),
-)
+/** Tip heights by distance, as far as safe tips reach: the nearest, the farthest and one between, for which there is room. */
+const stunHeights = computed(() => {
+  const reached = props.where.heights.value.filter((height) => height.height !== null)
+  const told = [...new Set([reached[0], reached[reached.length >> 1], reached.at(-1)])]
+  return told.flatMap((height) => (height ? [`${height.distanceM} m ${height.words}`] : []))
+})
 </script>
 
 <template>
@@ -67,3 +67,19 @@ const stunHeights = computed(() =>
 </template>
 
 <style scoped src="@/kit/lists.css"></style>
+<style scoped>
+/* Three anchors, each in four lines, and what is said below them have to fit the bench. */
+.list {
+  margin: 0;
+}
+.list li {
+  padding: 3px 0;
+}
+small,
+.hint {
+  line-height: 19px;
+}
+.hint {
+  margin: 2px 0;
+}
+</style>

@@ -22,7 +22,7 @@ export type WhereView = 'none' | 'anchors' | 'height' | 'pace' | 'map' | 'danger
 
 const settleMs = 60
 /** Ways of the white for which the stun height is told, in metres. */
-const stunDistances = [0.4, 0.9]
+const stunDistances = [0.2, 0.4, 0.6, 0.9, 1.3]
 
 /** The value of the dial that is swept, short. */
 export function dialLabel(view: WhereView, cell: Cell) {
