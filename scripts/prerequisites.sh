@@ -49,8 +49,15 @@ require_home() {
 }
 
 # build_locked PROJECT: builds with exactly the packages of the lock files; a version that is not in them is an error.
+# One compiler serves all projects of the build, which halves its time, and is ended with it.
 build_locked() {
-  dotnet restore "$1" --locked-mode -v quiet --nologo && dotnet build "$1" -c Release -v quiet --nologo --no-restore
+  local compiler="baize-$$-$SECONDS" code=0
+  dotnet restore "$1" --locked-mode -v quiet --nologo &&
+    dotnet build "$1" -c Release -v quiet --nologo --no-restore \
+      -p:UseSharedCompilation=true -p:SharedCompilationId="$compiler" || code=1
+  local running
+  for running in $(grep -lsa "pipename[:]$compiler" /proc/[0-9]*/cmdline); do kill "${running//[!0-9]/}"; done
+  return "$code"
 }
 
 # Installs the client's packages when the lock file has changed.
