@@ -14,6 +14,6 @@ public static class AttemptWords
         var cleared = tally.Cleared == 0 ? "" : tally.Cleared == 1 ? ", 1 clearance" : $", {tally.Cleared} clearances";
         if (tally.Count == 1) return $"{count}: {tally.Best} {(tally.Best == 1 ? "point" : "points")}{cleared}.";
         var last = string.Join(", ", tally.Last.Select(one => one.Points));
-        return $"{count}{cleared}: best {tally.Best}, {tally.Mean:0.#} in the mean; the last {last}.";
+        return $"{count}{cleared}: best {tally.Best}, {tally.Mean:0.#} on average; the last {last}.";
     }
 }

@@ -18,10 +18,10 @@ internal static class BecauseWords
     /// <param name="outcome">What came of the stroke.</param>
     /// <param name="record">Everything that happened.</param>
     /// <param name="conditions">The table, the balls and the cue.</param>
-    /// <param name="isNumbered">True to tell reds apart by their numbers.</param>
-    public static string Of(ShotOutcome outcome, ShotRecord record, PlayingConditions conditions, bool isNumbered)
+    /// <param name="names">What the balls are called.</param>
+    public static string Of(ShotOutcome outcome, ShotRecord record, PlayingConditions conditions, BallNames names)
     {
-        var parts = Parts(outcome, record, conditions, isNumbered);
+        var parts = Parts(outcome, record, conditions, names);
         if (parts.Count == 0) return "Because the white meets nothing on its way.";
         while (parts.Count > 1 && Say(parts).Length > Most) parts.RemoveAt(parts.Count - 1);
         return Say(parts);
@@ -29,7 +29,7 @@ internal static class BecauseWords
 
     private static string Say(IReadOnlyList<string> parts) => $"Because the white {Verdict.Listed(parts)}.";
 
-    private static List<string> Parts(ShotOutcome outcome, ShotRecord record, PlayingConditions conditions, bool isNumbered)
+    private static List<string> Parts(ShotOutcome outcome, ShotRecord record, PlayingConditions conditions, BallNames names)
     {
         var parts = new List<string>();
         var rubber = new List<string>();
@@ -44,7 +44,7 @@ internal static class BecauseWords
                     var other = told.Balls[0].Ball == BallId.Cue ? told.Balls[1].Ball : told.Balls[0].Ball;
                     if (!met.Add(other)) break;
                     Close();
-                    var name = NameWords.The(other, isNumbered);
+                    var name = names.The(other);
                     parts.Add(met.Count == 1 && outcome.FirstContact is { } first
                         ? $"{Arrival(first.White, conditions.Balls.Radius)} when it meets {name}" : $"runs into {name}");
                     break;

@@ -28,7 +28,7 @@ public static class BreakWords
         var on = StateWords.On(frame.On);
         return wishes == BreakWishes.Free
             ? $"No pot is on: {on} cannot be potted from here. What do you leave?"
-            : $"With what you rule out no pot is on: {on} cannot be potted so.";
+            : $"With what you rule out no pot is on: {on} cannot be potted that way.";
     }
 
     /// <summary>How a stroke of the plan is played.</summary>
@@ -112,7 +112,7 @@ public static class BreakWords
 
     /// <summary>What a visit is worth.</summary>
     public static string Worth(double worth, FrameState frame, BreakGoal goal) => goal == BreakGoal.Secure
-        ? $"{FrameArithmetic.PointsToSecure(frame)} more points secure the frame: {ChanceWords.Say(worth)} with this visit, in your hands "
+        ? $"{FrameArithmetic.PointsToSecure(frame)} more points win the frame: {ChanceWords.Say(worth)} with this visit, in your hands "
             + $"(estimate)."
         : $"About {worth:0} points from here, in your hands.";
 
@@ -126,7 +126,7 @@ public static class BreakWords
     /// <summary>Reds that are shut in.</summary>
     public static string Pack(ClosedReds closed) => closed.After < closed.Before
         ? $"{Reds(closed.Before - closed.After)} freed by this stroke; {Reds(closed.After)} "
-            + (closed.After == 1 ? "stays shut in." : "stay shut in.")
+            + (closed.After == 1 ? "stays tied up." : "stay tied up.")
         : $"{Reds(closed.After)} cannot be potted where {(closed.After == 1 ? "it lies" : "they lie")}: the pack stays closed.";
 
     /// <summary>A way on when a colour stands in the way, with its risk.</summary>

@@ -20,5 +20,8 @@ public static class ChanceWords
     };
 
     /// <summary>A pot and its chance.</summary>
-    public static string Say(LeavePot pot) => $"{NameWords.Of(pot.Pot.Ball)} to the {NameWords.Of(pot.Pot.Pocket)}, {Say(pot.Chance)}";
+    /// <param name="pot">The pot.</param>
+    /// <param name="names">What the balls are called.</param>
+    public static string Say(LeavePot pot, BallNames names) =>
+        $"{names.Of(pot.Pot.Ball)} to the {NameWords.Of(pot.Pot.Pocket)}, {Say(pot.Chance)}";
 }

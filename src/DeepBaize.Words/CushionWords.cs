@@ -12,9 +12,9 @@ public static class CushionWords
         var simulated = found.Simulated switch
         {
             null => "No stroke of either kind comes near that place.",
-            CushionAdvice.Hold => "Here holding it without a cushion is the more forgiving.",
-            CushionAdvice.Cushions => "Here the way off the cushions is the more forgiving.",
-            _ => "Here both ways forgive about alike.",
+            CushionAdvice.Hold => "Here holding it without a cushion is more forgiving.",
+            CushionAdvice.Cushions => "Here the way off the cushions is more forgiving.",
+            _ => "Here the two ways are about equally forgiving.",
         };
         if (rule is null) return simulated;
         var said = rule switch

@@ -13,14 +13,8 @@ public static class NameWords
         _ => Names.Text(ball),
     };
 
-    /// <summary>The ball with its article; where several reds are up a red is told from the others by its number.</summary>
-    /// <param name="ball">The ball.</param>
-    /// <param name="isNumbered">True to say the number of a red: "red 3" for "the red".</param>
-    public static string The(BallId ball, bool isNumbered) =>
-        isNumbered && BallSet.IsRed(ball) ? $"red {1 + (ball - BallId.Red1)}" : "the " + Of(ball);
-
-    /// <summary>True when reds must be told apart: more than one is among the balls.</summary>
-    public static bool NeedNumbers(IEnumerable<BallId> balls) => balls.Count(BallSet.IsRed) > 1;
+    /// <summary>A ball with the number of a red: "red 3".</summary>
+    public static string Numbered(BallId ball) => BallSet.IsRed(ball) ? $"red {1 + (ball - BallId.Red1)}" : Of(ball);
 
     /// <summary>What a player calls the pocket; the name survives turning the table.</summary>
     public static string Of(PocketId pocket) => pocket switch

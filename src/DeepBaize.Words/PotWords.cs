@@ -51,43 +51,44 @@ public static class PotWords
     };
 
     /// <summary>Why a ball cannot be potted.</summary>
-    public static string Why(NoPot refusal, Pot pot, double diameter)
+    public static string Why(NoPot refusal, Pot pot, double diameter, BallNames names)
     {
-        var (ball, pocket) = (NameWords.Of(pot.Ball), NameWords.Of(pot.Pocket));
-        var blocker = refusal.Blocker is { } other ? BlockerName(other, pot.Ball) : "";
+        var (ball, pocket) = (names.The(pot.Ball), NameWords.Of(pot.Pocket));
+        var blocker = EventWords.Capital(names.The(refusal.Blocker ?? BallId.Cue));
         return refusal.Reason switch
         {
-            NoPotReason.NotOnTable => $"The {ball} is not on the table.",
-            NoPotReason.WhiteTouches => $"The white touches the {ball}: it is played away from it, not into it.",
-            NoPotReason.TooThin => $"Too thin: the {ball} would have to be cut {refusal.CutDegrees:0} degrees to the {pocket}.",
-            NoPotReason.WhiteBlocked => $"The {blocker} keeps the white from the contact: {Passing(refusal, diameter)}.",
-            NoPotReason.BallBlocked => $"The {blocker} is in the way to the {pocket}: {Passing(refusal, diameter)}.",
+            NoPotReason.NotOnTable => $"{EventWords.Capital(ball)} is not on the table.",
+            NoPotReason.WhiteTouches => $"The white touches {ball}: it is played away from it, not into it.",
+            NoPotReason.TooThin => $"Too thin: {ball} would have to be cut {refusal.CutDegrees:0} degrees to the {pocket}.",
+            NoPotReason.WhiteBlocked => $"{blocker} keeps the white from the contact: {Passing(refusal, diameter)}.",
+            NoPotReason.BallBlocked => $"{blocker} is in the way to the {pocket}: {Passing(refusal, diameter)}.",
             NoPotReason.CushionBeforeContact => "A cushion is in the way of the white.",
-            NoPotReason.PocketClosed => $"The {pocket} does not open to the {ball} from there.",
-            NoPotReason.JawCatches => $"At this pace a jaw of the {pocket} catches the {ball}.",
-            NoPotReason.PaceFallsShort => $"At this pace the {ball} stops before the {pocket}.",
+            NoPotReason.PocketClosed => $"The {pocket} does not open to {ball} from there.",
+            NoPotReason.JawCatches => $"At this pace a jaw of the {pocket} catches {ball}.",
+            NoPotReason.PaceFallsShort => $"At this pace {ball} stops before the {pocket}.",
             _ => throw new ArgumentOutOfRangeException(nameof(refusal), refusal.Reason, "Unknown reason."),
         };
     }
 
     /// <summary>That only a part of the pocket is open, and why.</summary>
-    public static string OnlyPart(PotSolution solution, NoPot refusal, Pot pot, double diameter)
+    public static string OnlyPart(PotSolution solution, NoPot refusal, Pot pot, double diameter, BallNames names)
     {
         ArgumentNullException.ThrowIfNull(solution);
-        return $"Only a part of the pocket is open, {1000 * (solution.Window?.WidthAtPocket ?? 0):0} mm. {Why(refusal, pot, diameter)}";
+        return $"Only a part of the pocket is open, {1000 * (solution.Window?.WidthAtPocket ?? 0):0} mm. "
+            + Why(refusal, pot, diameter, names);
     }
 
     /// <summary>What becomes of the ball when the pot is not kept, and what to do about it.</summary>
-    public static string Result(ObjectBallRun run, PotSolution? aimed, Pot pot, PottingLine line, double diameter)
+    public static string Result(
+        ObjectBallRun run, PotSolution? aimed, Pot pot, PottingLine line, double diameter, BallNames names)
     {
-        var (ball, pocket) = (EventWords.Capital(NameWords.Of(pot.Ball)), NameWords.Of(pot.Pocket));
+        var (ball, pocket) = (EventWords.Capital(names.Of(pot.Ball)), NameWords.Of(pot.Pocket));
         if (run.Fate == ObjectBallFate.Potted) return $"{ball} to the {pocket}.";
         if (run.Fate == ObjectBallFate.NotMet)
-            return run.MetFirst is { } met
-                ? $"The white meets the {BlockerName(met, pot.Ball)} first." : $"The white misses the {NameWords.Of(pot.Ball)}.";
+            return run.MetFirst is { } met ? $"The white meets {names.The(met)} first." : $"The white misses {names.The(pot.Ball)}.";
         if (run.Fate == ObjectBallFate.FellShort && Math.Abs(run.Offset) < ObjectBallRun.MouthHalf / 2)
             return $"{ball} stops before the {pocket}.";
-        if (run.MetOnTheWay is { } other) return $"{ball} runs into the {NameWords.Of(other)}.";
+        if (run.MetOnTheWay is { } other) return $"{ball} runs into {names.The(other)}.";
         var miss = run.Offset - (aimed?.Offset ?? line.WantedOffset);
         return $"{ball} misses the {pocket} {MissSide(miss, line)} by {Share(miss, diameter)}; {Advice(miss, line)}.";
     }
@@ -161,15 +162,15 @@ public static class PotWords
     };
 
     /// <summary>A danger.</summary>
-    public static string Danger(Danger danger, BallId ball)
+    public static string Danger(Danger danger, BallId ball, BallNames names)
     {
         var what = danger.Kind switch
         {
             DangerKind.InOff => $"in-off in the {NameWords.Of(danger.Pocket!.Value)}",
             DangerKind.Jaws => $"the white in the jaws of the {NameWords.Of(danger.Pocket!.Value)}",
-            DangerKind.WhiteMeetsBall => $"the white meets the {BlockerName(danger.Ball!.Value, ball)}",
-            DangerKind.BallMeetsBall => $"the {NameWords.Of(ball)} meets the {BlockerName(danger.Ball!.Value, ball)}",
-            _ => $"the {NameWords.Of(ball)} stays up",
+            DangerKind.WhiteMeetsBall => $"the white meets {names.The(danger.Ball!.Value)}",
+            DangerKind.BallMeetsBall => $"{names.The(ball)} meets {names.The(danger.Ball!.Value)}",
+            _ => $"{names.The(ball)} stays up",
         };
         return danger.IsExact
             ? $"{EventWords.Capital(what)}; "
@@ -178,18 +179,16 @@ public static class PotWords
     }
 
     /// <summary>A pot of the table in a few words.</summary>
-    public static string Entry(PotEntry entry, double diameter) => entry switch
+    public static string Entry(PotEntry entry, double diameter, BallNames names) => entry switch
     {
         { State: PotState.Open, Solution: { } solution } => $"{ContactWords.Describe(solution.Fraction)}, {Window(solution, diameter)}",
         { State: PotState.Partly, Solution: { } solution } =>
             $"partly: {ContactWords.Describe(solution.Fraction)}, {1000 * solution.Window!.WidthAtPocket:0} mm of the pocket",
         { Refusal: { } refusal } =>
-            Why(refusal, entry.Pot, diameter) + (entry.OpensWithout is { } gone ? $" Removing that {NameWords.Of(gone)} opens it." : ""),
+            Why(refusal, entry.Pot, diameter, names)
+                + (entry.OpensWithout is { } gone ? $" Removing {names.The(gone)} opens it." : ""),
         _ => "no line",
     };
-
-    private static string BlockerName(BallId other, BallId ball) =>
-        BallSet.IsRed(other) && BallSet.IsRed(ball) ? "other red" : NameWords.Of(other);
 
     private static string Passing(NoPot refusal, double diameter) =>
         $"the line passes {1000 * refusal.ClearanceMetres:0.0} mm from its centre and needs {1000 * diameter:0.0}";

@@ -62,7 +62,7 @@ public static class RowWords
         RowKind.Cueing => "Reach",
         RowKind.Miscue => "Miscue",
         RowKind.Source => "What decides",
-        RowKind.Pack => "Shut in",
+        RowKind.Pack => "Tied up",
         RowKind.Miss => "If it is missed",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "Unknown row."),
     };
@@ -89,16 +89,21 @@ public static class RowWords
     }
 
     /// <summary>How often another pot is on then, and which is likeliest when it goes as meant.</summary>
-    public static string Next(SampleSummary summary, LeaveReading meant)
+    /// <param name="summary">What was sampled.</param>
+    /// <param name="meant">What is left when it goes as meant.</param>
+    /// <param name="names">What the balls are called.</param>
+    public static string Next(SampleSummary summary, LeaveReading meant, BallNames names)
     {
         ArgumentNullException.ThrowIfNull(summary);
         ArgumentNullException.ThrowIfNull(meant);
-        var first = meant.Pots.Count > 0 && meant.Pots[0].IsOn ? $": {ChanceWords.Say(meant.Pots[0])}" : "";
+        var first = meant.Pots.Count > 0 && meant.Pots[0].IsOn ? $": {ChanceWords.Say(meant.Pots[0], names)}" : "";
         return summary.Next.Share < ChanceWords.Never ? "nothing on next." : $"a next pot {ChanceWords.Say(summary.Next.Share)}{first}.";
     }
 
     /// <summary>What is left.</summary>
-    public static string Leave(LeaveReading leave)
+    /// <param name="leave">What is left.</param>
+    /// <param name="names">What the balls are called.</param>
+    public static string Leave(LeaveReading leave, BallNames names)
     {
         ArgumentNullException.ThrowIfNull(leave);
         if (leave.InOff is { } pocket) return $"in-off, {NameWords.Of(pocket)}.";
@@ -106,7 +111,7 @@ public static class RowWords
         var on = leave.On.ToList();
         if (on.Count == 0) return "nothing good is on.";
         var more = on.Select(pot => pot.Pot.Ball).Distinct().Count() - 1;
-        return $"{ChanceWords.Say(on[0])}{(more > 0 ? $" and {more} more" : "")}"
+        return $"{ChanceWords.Say(on[0], names)}{(more > 0 ? $" and {more} more" : "")}"
             + $"{(on[0].Way > BridgeWay.Stretched ? $", with {CueingWords.Way(on[0].Way)}" : "")}.";
     }
 
@@ -119,8 +124,10 @@ public static class RowWords
     }
 
     /// <summary>Which balls the white meets.</summary>
-    public static string Contacts(IEnumerable<(BallId Ball, Chance Chance)> contacts) =>
-        $"{Verdict.Listed([.. contacts.Select(one => $"the {NameWords.Of(one.Ball)} {ChanceWords.Say(one.Chance.Share)}")])}.";
+    /// <param name="contacts">Balls and how often each is met.</param>
+    /// <param name="names">What the balls are called.</param>
+    public static string Contacts(IEnumerable<(BallId Ball, Chance Chance)> contacts, BallNames names) =>
+        $"{Verdict.Listed([.. contacts.Select(one => $"{names.The(one.Ball)} {ChanceWords.Say(one.Chance.Share)}")])}.";
 
     /// <summary>How often the tip slips.</summary>
     public static string Miscue(Chance chance) => $"The tip comes outside half the ball {ChanceWords.Say(chance.Share)}.";

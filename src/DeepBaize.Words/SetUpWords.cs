@@ -25,12 +25,9 @@ public static class SetUpWords
         if (ball.Touching.Count == 0 || !ball.Landmark.StartsWith("touching", StringComparison.Ordinal)) parts.Add(ball.Landmark);
         parts.AddRange(ball.Frozen.Select(cushion => $"frozen to the {NameWords.Of(cushion)}")
             .Where(_ => !ball.Landmark.StartsWith("tight", StringComparison.Ordinal)));
-        if (ball.Touching.Count > 0) parts.Add("touches " + string.Join(", ", ball.Touching.Select(Named)));
+        if (ball.Touching.Count > 0) parts.Add("touches " + string.Join(", ", ball.Touching.Select(NameWords.Numbered)));
         return string.Join("; ", parts);
     }
-
-    /// <summary>A ball with the number of a red.</summary>
-    public static string Named(BallId ball) => BallSet.IsRed(ball) ? $"red {Names.Text(ball)[3..]}" : NameWords.Of(ball);
 
     /// <summary>A mark, with its text and the number of its place.</summary>
     /// <param name="mark">The mark.</param>

@@ -9,7 +9,8 @@ public static class TableWords
     /// <summary>How many of the balls that are on can be potted, and the widest pot.</summary>
     /// <param name="on">The balls that are on.</param>
     /// <param name="pots">The pots of these that go.</param>
-    public static string Summary(IReadOnlyCollection<BallId> on, IReadOnlyList<PotEntry> pots)
+    /// <param name="names">What the balls are called.</param>
+    public static string Summary(IReadOnlyCollection<BallId> on, IReadOnlyList<PotEntry> pots, BallNames names)
     {
         ArgumentNullException.ThrowIfNull(on);
         ArgumentNullException.ThrowIfNull(pots);
@@ -19,7 +20,7 @@ public static class TableWords
         if (on.Count == 1) return $"The {NameWords.Of(widest.Ball)} can be potted, best to the {NameWords.Of(widest.Pocket)}.";
         var go = pots.Select(entry => entry.Pot.Ball).Distinct().ToList();
         var parts = new[] { Part(on, go, BallSet.IsRed, "red"), Part(on, go, ball => !BallSet.IsRed(ball), "colour") }.OfType<string>();
-        return $"{string.Join(" and ", parts)} can be potted; the widest is the {NameWords.Of(widest.Ball)} to the "
+        return $"{string.Join(" and ", parts)} can be potted; the widest is {names.The(widest.Ball)} to the "
             + $"{NameWords.Of(widest.Pocket)}.";
     }
 
@@ -30,13 +31,15 @@ public static class TableWords
     }
 
     /// <summary>A ball that is in the way or has no pocket.</summary>
-    public static string Problem(ProblemBall problem)
+    /// <param name="problem">The ball.</param>
+    /// <param name="names">What the balls are called.</param>
+    public static string Problem(ProblemBall problem, BallNames names)
     {
         ArgumentNullException.ThrowIfNull(problem);
-        var opens = problem.Opens.Select(pot => $"{NameWords.Of(pot.Ball)} to the {NameWords.Of(pot.Pocket)}").ToList();
+        var opens = problem.Opens.Select(pot => $"{names.Of(pot.Ball)} to the {NameWords.Of(pot.Pocket)}").ToList();
         var words = opens.Count > 0
             ? $"in the way; when it goes it opens {Verdict.Listed(opens)}."
-            : $"touches {Verdict.Listed([.. problem.Touches.Select(ball => "the " + NameWords.Of(ball))])} and has no pocket.";
+            : $"touches {Verdict.Listed([.. problem.Touches.Select(names.The)])} and has no pocket.";
         return words + (problem.OnPots > 0 ? " It can go now." : opens.Count > 0 ? " It has no pocket itself." : "");
     }
 

@@ -31,9 +31,9 @@ public sealed record Verdict(
     public static Verdict Compose(
         ShotOutcome outcome, ShotRecord record, Strike? strike, PlayingConditions conditions, string? knownResult = null)
     {
-        var isNumbered = NameWords.NeedNumbers(
+        var names = BallNames.Among(
             outcome.Final.Select(ball => ball.Ball).Concat(outcome.Potted.Select(potted => potted.Ball)));
-        var result = knownResult ?? ResultOf(outcome, isNumbered);
+        var result = knownResult ?? ResultOf(outcome, names);
         var contact = outcome.FirstContact is { } first ? ContactWords.Describe(first.Fraction) : null;
         var radius = conditions.Balls.Radius;
         var height = strike is { } struck ? StrokeWords.Height(StrokeWords.ToTips(struck.Height, radius)) : null;
@@ -44,19 +44,18 @@ public sealed record Verdict(
         var sentence = string.Join(
             " ", new[] { result, how.Length > 0 ? EventWords.Capital(how) + "." : "", white }.Where(part => part.Length > 0));
         if (strike is { IsMiscueRisk: true }) sentence += " A miscue threatens: the tip is outside half the ball.";
-        return new Verdict(sentence, result, contact, height, side, pace, white, BecauseWords.Of(outcome, record, conditions, isNumbered));
+        return new Verdict(sentence, result, contact, height, side, pace, white, BecauseWords.Of(outcome, record, conditions, names));
     }
 
-    private static string ResultOf(ShotOutcome outcome, bool isNumbered)
+    private static string ResultOf(ShotOutcome outcome, BallNames names)
     {
         if (outcome.FirstContact is not { } contact)
             return outcome.IsInOff ? "No ball is met and the white goes in." : "No ball is met.";
-        string Name(BallId ball) => isNumbered && BallSet.IsRed(ball) ? NameWords.The(ball, true) : NameWords.Of(ball);
-        var met = EventWords.Capital(Name(contact.Ball));
+        var met = EventWords.Capital(names.Of(contact.Ball));
         var pots = outcome.Potted.Where(potted => potted.Ball != BallId.Cue).ToList();
         var own = pots.FindIndex(potted => potted.Ball == contact.Ball);
         var words = own >= 0 ? $"{met} to the {NameWords.Of(pots[own].Pocket)}." : $"{met} stays up.";
-        var others = pots.Where((_, i) => i != own).Select(potted => $"{Name(potted.Ball)} to the {NameWords.Of(potted.Pocket)}")
+        var others = pots.Where((_, i) => i != own).Select(potted => $"{names.Of(potted.Ball)} to the {NameWords.Of(potted.Pocket)}")
             .ToList();
         if (others.Count > 0) words += $" Also {string.Join(" and ", others)}.";
         return words;

@@ -31,7 +31,7 @@ public static class WhiteWords
         {
             CellKind.NoPot => "the ball stays up",
             CellKind.InOff => $"in-off in the {NameWords.Of(cell.InOff!.Value)}",
-            CellKind.MeetsBall => $"meets the {NameWords.Of(cell.Met!.Value)}, stops {Where(cell.Rest, layout, potted)}",
+            CellKind.MeetsBall => $"meets {BallNames.Among(layout).The(cell.Met!.Value)}, stops {Where(cell.Rest, layout, potted)}",
             CellKind.InZone => $"in the zone, {Where(cell.Rest, layout, potted)}",
             CellKind.FallsShort => $"falls {BallWidths.Say(-cell.Miss / layout.Gauge.Diameter)} short",
             CellKind.RunsPast => $"runs {BallWidths.Say(cell.Miss / layout.Gauge.Diameter)} past",
@@ -67,11 +67,11 @@ public static class WhiteWords
     public static string TipAt(double? tips) => tips is { } said ? StrokeWords.Height(said) : "not with a safe tip at this pace";
 
     /// <summary>What the white meets on its way.</summary>
-    public static string Meets(WhiteMeeting meeting, Pot pot)
+    public static string Meets(WhiteMeeting meeting, Pot pot, BallNames names)
     {
         return meeting switch
         {
-            { Ball: { } ball } => $"the {(ball == pot.Ball ? "same " : "")}{NameWords.Of(ball)}",
+            { Ball: { } ball } => ball == pot.Ball && !names.IsNumbered ? $"the same {NameWords.Of(ball)}" : names.The(ball),
             { Kind: ShotEventKind.Pocket, Pocket: { } pocket } => $"in-off, {NameWords.Of(pocket)}",
             { Pocket: { } pocket } => $"a jaw of the {NameWords.Of(pocket)}",
             _ => $"the {NameWords.Of(meeting.Cushion!.Value)}",
@@ -110,8 +110,8 @@ public static class WhiteWords
     public static string Cannon(Cannon cannon, PlayingConditions conditions, Layout layout, BallId potted, BallId second)
     {
         ArgumentNullException.ThrowIfNull(cannon);
-        return $"{EventWords.Capital(StrokeWords.Dial(cannon.Dials, conditions))}: {ContactWords.Describe(cannon.Fraction)} on the "
-            + $"{NameWords.Of(second)}; the white stops {Where(cannon.WhiteRest, layout, potted)}";
+        return $"{EventWords.Capital(StrokeWords.Dial(cannon.Dials, conditions))}: {ContactWords.Describe(cannon.Fraction)} on "
+            + $"{BallNames.Among(layout).The(second)}; the white stops {Where(cannon.WhiteRest, layout, potted)}";
     }
 
     /// <summary>What the line of the stun says of a cannon, and what to mind.</summary>
@@ -120,13 +120,14 @@ public static class WhiteWords
     /// <param name="count">Cannons that were found.</param>
     /// <param name="second">The second ball.</param>
     /// <param name="pot">The pot.</param>
-    public static string Cannons(CannonLine line, bool isSensitive, int count, BallId second, Pot pot)
+    /// <param name="names">What the balls are called.</param>
+    public static string Cannons(CannonLine line, bool isSensitive, int count, BallId second, Pot pot, BallNames names)
     {
-        var ball = NameWords.Of(second);
+        var ball = names.The(second);
         var stun = line.Fraction > 0
-            ? $"Square off the {NameWords.Of(pot.Ball)} the white meets the {ball} {ContactWords.Describe(line.Fraction)}."
-            : $"Square off the {NameWords.Of(pot.Ball)} the white passes the {ball}.";
-        var found = count == 0 ? $" No stroke that pots meets the {ball} next." : "";
+            ? $"Square off {names.The(pot.Ball)} the white meets {ball} {ContactWords.Describe(line.Fraction)}."
+            : $"Square off {names.The(pot.Ball)} the white passes {ball}.";
+        var found = count == 0 ? $" No stroke that pots meets {ball} next." : "";
         var care = isSensitive
             ? $" Take care: over {line.Distance:0.0} m one degree shifts the contact by "
                 + $"{PotWords.Share(line.Distance * Math.PI / 180, line.Diameter)}."

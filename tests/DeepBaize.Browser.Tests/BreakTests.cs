@@ -164,7 +164,7 @@ public sealed class BreakTests(BrowserFixture browser)
         page.Choose("goal", "[data-option=secure]");
         page.Find("plan").Click();
         Finish(page);
-        Assert.Contains("secure the frame", page.Text("plan-worth"), StringComparison.Ordinal);
+        Assert.Contains("win the frame", page.Text("plan-worth"), StringComparison.Ordinal);
         Assert.Equal("", page.Text("outlook"));
     }
 

@@ -21,7 +21,7 @@ public sealed class AttemptTests(WebFixture web)
             tally.GetProperty("count").GetInt32(), tally.GetProperty("cleared").GetInt32(), tally.GetProperty("best").GetInt32(),
             tally.Number("mean")));
         Assert.Equal(["cleared", "foul", "missed"], tally.GetProperty("last").EnumerateArray().Select(one => one.Text("end")));
-        Assert.Equal("3 attempts at these balls, 1 clearance: best 24, 15 in the mean; the last 13, 24, 8.", tally.Text("words"));
+        Assert.Equal("3 attempts at these balls, 1 clearance: best 24, 15 on average; the last 13, 24, 8.", tally.Text("words"));
         foreach (var (other, place, cushions) in new[] { (player + "x", 2.5, true), (player, 2.6, true), (player, 2.5, false) })
             Assert.Equal(0, (await TallyAsync(other, Balls(place), cushions)).GetProperty("count").GetInt32());
     }

@@ -74,7 +74,7 @@ public sealed class BreakOptionTests(WebFixture web)
         var secure = (await PlanAsync(new { balls, budget = 600, state, wishes = new { goal = "secure", approach = "high" } }))[^1];
         Assert.InRange(secure.Number("worth"), 0.001, 1);
         Assert.Equal(17, secure.GetProperty("arithmetic").GetProperty("toSecure").GetInt32());
-        Assert.StartsWith("17 more points secure the frame: ", secure.Text("worthWords"), StringComparison.Ordinal);
+        Assert.StartsWith("17 more points win the frame: ", secure.Text("worthWords"), StringComparison.Ordinal);
         // A frame that is safe already is played for points.
         var safe = (await PlanAsync(
             new

@@ -19,7 +19,7 @@ public sealed class PotExampleTests(WebFixture web)
         Assert.Equal(17.8, blocker.Number("passesMm"), 0.05);
         Assert.Equal(52.5, blocker.Number("needsMm"), 1e-9);
         Assert.Equal("red1", shut.Text("opensWithout"));
-        Assert.Contains("Removing that red opens it", shut.Text("words"), StringComparison.Ordinal);
+        Assert.Contains("Removing the red opens it", shut.Text("words"), StringComparison.Ordinal);
         Assert.Equal("open", Entry(answer, "black", TopLeft).Text("state"));
     }
 

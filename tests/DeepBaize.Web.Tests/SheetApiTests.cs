@@ -144,7 +144,7 @@ public sealed class SheetApiTests(WebFixture web)
         Assert.Equal(1, moved.GetProperty("share").GetDouble());
         Assert.Equal(1.7, moved.GetProperty("balls")[1].GetProperty("x").GetDouble(), 1e-9);
         var stopped = await web.AskAsync("/api/sheet/change", new { balls = Balls, chosen = new[] { "red1" }, kind = "move", along = 9 });
-        Assert.Equal("That is as far as they go. The red would leave the bed.", stopped.GetProperty("words").GetString());
+        Assert.Equal("That is as far as they go. Red 1 would leave the bed.", stopped.GetProperty("words").GetString());
         await AssertRefusedAsync(
             "/api/sheet/change", new { balls = Balls, chosen = new[] { "black" }, kind = "turn", degrees = 5 }, HttpStatusCode.BadRequest,
             "Choose balls that are on the table.");
@@ -159,7 +159,7 @@ public sealed class SheetApiTests(WebFixture web)
         var laid = new[] { Balls[0], Balls[1], new BallPlace("red2", 1.52, 0.5), new BallPlace("blue", 1.7, -0.3) };
         var settled = await web.AskAsync("/api/sheet/settle", new { balls = laid, raw = new[] { "red2", "blue" } });
         var told = settled.GetProperty("told").EnumerateArray().Select(one => one.GetProperty("sentence").GetString()!).ToList();
-        Assert.Equal("The red moved 32.5 mm to where there is room.", told[0]);
+        Assert.Equal("Red 2 moved 32.5 mm to where there is room.", told[0]);
         Assert.StartsWith("The blue moved 324", told[1], StringComparison.Ordinal);
         Assert.All(settled.GetProperty("told").EnumerateArray(), one => Assert.True(one.GetProperty("isSettled").GetBoolean()));
         var untouched = await web.AskAsync("/api/sheet/settle", new { balls = Balls, raw = new[] { "red1" } });

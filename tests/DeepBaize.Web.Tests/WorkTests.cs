@@ -130,7 +130,7 @@ public sealed class WorkTests(BusyFixture busy)
         using var leave = new CancellationTokenSource();
         var left = Pool.Left;
         // Several at once: the first may be done before it is noticed that nobody waits.
-        var asked = Enumerable.Range(0, 8).Select(_ => Client.PostAsJsonAsync(path, body, leave.Token)).ToList();
+        var asked = Enumerable.Range(0, 24).Select(_ => Client.PostAsJsonAsync(path, body, leave.Token)).ToList();
         await Waiting.UntilAsync(() => Pool.Running > 0);
         await leave.CancelAsync();
         await Waiting.UntilAsync(() => Pool.Busy == 0);

@@ -56,7 +56,7 @@ public sealed class FaultWordsTests
         var said = Enum.GetValues<LayoutFault>().Select(fault => LayoutWords.Say(new(fault, BallId.Pink, BallId.Red7, 0.002))).ToList();
         Assert.All(said, AssertSentence);
         Assert.Equal(said.Count, said.Distinct().Count());
-        Assert.Equal("red7 and pink overlap by 2 mm.", LayoutWords.Say(new(LayoutFault.Overlap, BallId.Pink, BallId.Red7, 0.002)));
+        Assert.Equal("Red 7 and the pink overlap by 2 mm.", LayoutWords.Say(new(LayoutFault.Overlap, BallId.Pink, BallId.Red7, 0.002)));
         Assert.Equal("In a frame the pink is on the table while a red is.", LayoutWords.Say(new(LayoutFault.NotInFrame, BallId.Pink)));
     }
 
@@ -65,7 +65,7 @@ public sealed class FaultWordsTests
     {
         Assert.Equal("That is as far as they go. The pink is in the way or would lie in another ball.",
             LayoutWords.StoppedBy(new(LayoutFault.Overlap, BallId.Pink, BallId.Red1, 0.001)));
-        Assert.Equal("That is as far as they go. The red would leave the bed.",
+        Assert.Equal("That is as far as they go. Red 1 would leave the bed.",
             LayoutWords.StoppedBy(new(LayoutFault.OffTheTable, BallId.Red1)));
     }
 
@@ -163,7 +163,7 @@ public sealed class FaultWordsTests
         Assert.Equal("No attempt at these balls yet.", AttemptWords.Say(new AttemptTally(0, 0, 0, 0, [])));
         Assert.Equal("1 attempt at these balls: 147 points, 1 clearance.",
             AttemptWords.Say(new AttemptTally(1, 1, 147, 147, [new Attempt(147, AttemptEnd.Cleared)])));
-        Assert.Equal("2 attempts at these balls: best 16, 8.5 in the mean; the last 1, 16.", AttemptWords.Say(
+        Assert.Equal("2 attempts at these balls: best 16, 8.5 on average; the last 1, 16.", AttemptWords.Say(
             new AttemptTally(2, 0, 16, 8.5, [new Attempt(1, AttemptEnd.Missed), new Attempt(16, AttemptEnd.Foul)])));
     }
 

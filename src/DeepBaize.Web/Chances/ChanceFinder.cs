@@ -75,9 +75,9 @@ internal static class ChanceFinder
             [.. summary.Contacts.Select(one => new NamedChance(Names.Text(one.Ball), Shared.ToChance(one.Chance)))],
             asked.Zone is null ? null : Shared.ToChance(summary.Zone),
             Shared.ToChance(summary.Next),
-            ChanceMapping.ToLeave(past, LeaveReading.PaceShare),
-            ChanceMapping.ToLeave(falls, -LeaveReading.PaceShare),
-            ChanceMapping.ToLeave(meant, 0),
+            ChanceMapping.ToLeave(past, LeaveReading.PaceShare, scene.Names),
+            ChanceMapping.ToLeave(falls, -LeaveReading.PaceShare, scene.Names),
+            ChanceMapping.ToLeave(meant, 0, scene.Names),
             1000 * summary.HandsMetres,
             1000 * summary.TableMetres,
             Shared.Code(summary.Source),
@@ -85,7 +85,7 @@ internal static class ChanceFinder
             player.Preferences.Cost(dials.Side, dials.Height, cueing.NeedsRest),
             ChanceMapping.ToStain(Stain.Of(samples, cancel)),
             output,
-            RowWriter.Write(summary, asked.Zone is not null, past, falls, meant, cueing, output),
+            RowWriter.Write(summary, asked.Zone is not null, past, falls, meant, cueing, output, scene.Names),
             asked.Samples,
             asked.Seed);
     }

@@ -14,12 +14,12 @@ namespace DeepBaize.Web.Chances;
 /// <summary>Turns chances, leaves and cueing into what is answered.</summary>
 internal static class ChanceMapping
 {
-    public static LeaveOutput ToLeave(LeaveReading leave, double share) => new(
-        share, leave.White is { } white ? Shared.ToPlace(white) : null, [.. leave.On.Select(ToPot)]);
+    public static LeaveOutput ToLeave(LeaveReading leave, double share, BallNames names) => new(
+        share, leave.White is { } white ? Shared.ToPlace(white) : null, [.. leave.On.Select(pot => ToPot(pot, names))]);
 
-    public static LeavePotOutput ToPot(LeavePot pot) => new(
+    public static LeavePotOutput ToPot(LeavePot pot, BallNames names) => new(
         Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance, Math.Abs(pot.CutRadians) * 180 / Math.PI, Shared.Code(pot.Way),
-        ChanceWords.Say(pot));
+        ChanceWords.Say(pot, names));
 
     public static StainOutput ToStain(Stain stain) => new(
         [.. stain.Places.Take(stain.Half).Select(Shared.ToPlace)],

@@ -14,16 +14,16 @@ internal static class RowWriter
 
     public static IReadOnlyList<RowOutput> Write(
         SampleSummary summary, bool hasZone, LeaveReading past, LeaveReading falls, LeaveReading meant, CueingAnswer cueing,
-        CueingOutput cued)
+        CueingOutput cued, BallNames names)
     {
         var rows = new List<RowOutput> { Row(RowKind.Pot, RowWords.Pot(summary), summary.Pot) };
         if (hasZone) rows.Add(Row(RowKind.Zone, RowWords.Zone(summary), summary.Zone));
-        rows.Add(Row(RowKind.Next, RowWords.Next(summary, meant), summary.Next));
-        rows.Add(Row(RowKind.RunsPast, RowWords.Leave(past), null, !past.On.Any()));
-        rows.Add(Row(RowKind.FallsShort, RowWords.Leave(falls), null, !falls.On.Any()));
+        rows.Add(Row(RowKind.Next, RowWords.Next(summary, meant, names), summary.Next));
+        rows.Add(Row(RowKind.RunsPast, RowWords.Leave(past, names), null, !past.On.Any()));
+        rows.Add(Row(RowKind.FallsShort, RowWords.Leave(falls, names), null, !falls.On.Any()));
         if (summary.InOff.Share > WorthSaying) rows.Add(Row(RowKind.InOff, RowWords.InOff(summary), summary.InOff, true));
         var contacts = summary.Contacts.Where(contact => contact.Chance.Share > Often).Take(2).ToList();
-        if (contacts.Count > 0) rows.Add(Row(RowKind.Contacts, RowWords.Contacts(contacts)));
+        if (contacts.Count > 0) rows.Add(Row(RowKind.Contacts, RowWords.Contacts(contacts, names)));
         rows.Add(Row(
             RowKind.Cueing, string.Join(" ", cued.Cautions.Prepend(cued.Words)), null,
             cueing.NeedsRest || !cueing.IsPossible || cueing.IsRaised));

@@ -41,8 +41,8 @@ internal static class AnchorSearch
                 white is null ? [] : ShotMapping.ToSegments(white.Pieces, radius),
                 white?.Rest is { } rest ? Shared.ToPlace(rest) : null,
                 white is null ? "" : WhiteWords.Where(white.Rest, layout, pot.Ball),
-                white is null ? [] : [.. white.Meetings.Select(meeting => WhiteWords.Meets(meeting, pot))],
-                anchor.Refusal is { } refusal && anchor.Stroke is null ? PotWords.Why(refusal, pot, table.Diameter) : null);
+                white is null ? [] : [.. white.Meetings.Select(meeting => WhiteWords.Meets(meeting, pot, scene.Names))],
+                anchor.Refusal is { } refusal && anchor.Stroke is null ? PotWords.Why(refusal, pot, table.Diameter, scene.Names) : null);
         }
     }
 

@@ -31,7 +31,7 @@ internal static class CannonSearch
         return new CannonResponse(
             new StunLineOutput(1000 * Math.Abs(line.Passes), line.Fraction, line.Distance, turned, isSensitive),
             [.. found.Take(most).Select(cannon => ToOutput(cannon, scene, second))],
-            WhiteWords.Cannons(line, isSensitive, found.Count, second, pot));
+            WhiteWords.Cannons(line, isSensitive, found.Count, second, pot, scene.Names));
     }
 
     private static CannonOutput ToOutput(Cannon cannon, PotScene scene, BallId second) => new(

@@ -19,7 +19,7 @@ internal static class FixSearch
         var dangers = finder.Find(layout, pot, strike);
         var isSafe = dangers.All(danger => danger.Kind is not (DangerKind.InOff or DangerKind.Jaws));
         var fixes = isSafe ? [] : finder.Fixes(layout, pot, scene.Dials);
-        return new FixResponse(PotMapping.ToDangers(dangers, pot.Ball), [.. fixes.Select(ToFix)]);
+        return new FixResponse(PotMapping.ToDangers(dangers, scene), [.. fixes.Select(ToFix)]);
 
         FixOutput ToFix(Fix fix) => new(
             Shared.Code(fix.Kind), Shared.Code(fix.Pot.Part), scene.PaceOf(fix.Dials), fix.Dials.Side, fix.Dials.Height,

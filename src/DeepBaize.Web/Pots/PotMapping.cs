@@ -67,7 +67,7 @@ internal static class PotMapping
             Shared.Code(meeting.Side),
             PotWords.SideAt(meeting.Side, meeting.Cushion.Value)))];
 
-    public static IReadOnlyList<DangerOutput> ToDangers(IReadOnlyList<Danger> dangers, BallId ball) =>
+    public static IReadOnlyList<DangerOutput> ToDangers(IReadOnlyList<Danger> dangers, PotScene scene) =>
         [.. dangers.Select(danger => new DangerOutput(
             Shared.Code(danger.Kind),
             danger.Ball is { } other ? Names.Text(other) : null,
@@ -75,9 +75,9 @@ internal static class PotMapping
             danger.IsExact,
             danger.Count,
             danger.Of,
-            PotWords.Danger(danger, ball)))];
+            PotWords.Danger(danger, scene.Pot.Ball, scene.Names)))];
 
-    public static MatrixEntryOutput ToEntry(PotEntry entry, TableInUse table, bool isOn) => new(
+    public static MatrixEntryOutput ToEntry(PotEntry entry, TableInUse table, bool isOn, BallNames names) => new(
         Names.Text(entry.Pot.Ball),
         Names.Text(entry.Pot.Pocket),
         Shared.Code(entry.State),
@@ -90,7 +90,7 @@ internal static class PotMapping
         entry.Refusal is { } refusal ? Shared.Code(refusal.Reason) : null,
         [.. entry.Blockers.Select(near => new BlockerOutput(Names.Text(near.Ball), 1000 * near.Passes, 1000 * table.Diameter))],
         entry.OpensWithout is { } gone ? Names.Text(gone) : null,
-        EventWords.Capital(PotWords.Entry(entry, table.Diameter)),
+        EventWords.Capital(PotWords.Entry(entry, table.Diameter, names)),
         isOn);
 
     public static CellOutput ToCell(DialCell cell, PotScene scene) => new(

@@ -17,7 +17,7 @@ public static class PotPlayer
     {
         ArgumentNullException.ThrowIfNull(question);
         var scene = PotReader.Read(question);
-        var (table, layout, pot) = (scene.Table, scene.Layout, scene.Pot);
+        var (table, layout, pot, names) = (scene.Table, scene.Layout, scene.Pot, scene.Names);
         var player = new StrokePlayer(table);
         var answer = player.Solver.Solve(layout, pot, scene.Dials);
         var strike = (question.KeepPot ? answer.Solution?.Strike ?? answer.Towards : null) ?? scene.Given;
@@ -35,8 +35,8 @@ public static class PotPlayer
         var stroke = player.Play(layout, pot, strike);
         var run = stroke.ObjectBall;
         var result = run.Fate == ObjectBallFate.Potted ? null
-            : question.KeepPot && answer is { Solution: null, Refusal: { } refusal } ? PotWords.Why(refusal, pot, table.Diameter)
-            : PotWords.Result(run, answer.Solution, pot, line, table.Diameter);
+            : question.KeepPot && answer is { Solution: null, Refusal: { } refusal } ? PotWords.Why(refusal, pot, table.Diameter, names)
+            : PotWords.Result(run, answer.Solution, pot, line, table.Diameter, names);
         var parts = answer.Solution is { } solution ? new AimExplainer(table).Explain(layout, solution) : null;
         var dangers = new DangerFinder(player).Find(layout, pot, strike);
         return new PotResponse(
@@ -60,16 +60,16 @@ public static class PotPlayer
             stroke?.ObjectBall.Fate == ObjectBallFate.Potted,
             answer.Refusal is { } refusal ? Shared.Code(refusal.Reason) : null,
             answer.Refusal?.Blocker is { } blocker ? Names.Text(blocker) : null,
-            answer.Refusal is { } why ? Sentence(why, solution, pot, table.Diameter) : null,
+            answer.Refusal is { } why ? Sentence(why, solution, scene) : null,
             solution is null ? null : Shared.Degrees(solution.Strike.DirectionRadians),
             line is { } judged ? PotMapping.ToJudge(judged, pot, table.Diameter) : null,
             solution is null ? null : PotMapping.ToWindow(solution, table.Diameter),
             parts is null ? null : PotMapping.ToAim(parts, solution!, table),
             stroke is null ? [] : PotMapping.ToCushions(stroke.White),
-            dangers is null ? [] : PotMapping.ToDangers(dangers, pot.Ball));
+            dangers is null ? [] : PotMapping.ToDangers(dangers, scene));
     }
 
-    private static string Sentence(NoPot refusal, PotSolution? solution, Pot pot, double diameter) => solution is null
-        ? PotWords.Why(refusal, pot, diameter)
-        : PotWords.OnlyPart(solution, refusal, pot, diameter);
+    private static string Sentence(NoPot refusal, PotSolution? solution, PotScene scene) => solution is null
+        ? PotWords.Why(refusal, scene.Pot, scene.Table.Diameter, scene.Names)
+        : PotWords.OnlyPart(solution, refusal, scene.Pot, scene.Table.Diameter, scene.Names);
 }

@@ -22,6 +22,9 @@ internal sealed record PotScene(
 {
     public Dials Dials => Dials.Of(Given);
 
+    /// <summary>What the balls are called.</summary>
+    public BallNames Names { get; } = BallNames.Among(Layout);
+
     /// <summary>The pace of dials in the player's own numbers.</summary>
     public double PaceOf(Dials dials) => Table.Conditions.Cue.Paces.FromSpeed(dials.WhiteSpeed);
 }

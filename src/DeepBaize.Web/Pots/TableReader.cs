@@ -19,17 +19,18 @@ internal static class TableReader
     {
         var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
         var (layout, _) = Predictor.Lay(question.Balls, null, table.Conditions, table.Outline);
+        var names = BallNames.Among(layout);
         var regions = ReadRegions(question.Regions);
         var matrix = PotMatrix.Read(table, layout, cancel);
         var on = BallsThatAreOn(layout, StateReader.ReadInForce(question.State, layout.Balls));
         var pots = matrix.Where(entry => entry.State is PotState.Open or PotState.Partly).ToList();
         var reds = pots.Select(entry => entry.Pot.Ball).Where(BallSet.IsRed).Distinct().ToList();
         return new MatrixResponse(
-            [.. matrix.Select(entry => PotMapping.ToEntry(entry, table, on.Contains(entry.Pot.Ball)))],
-            [.. ProblemBalls.Rank(layout, matrix).Select(ToProblem)],
+            [.. matrix.Select(entry => PotMapping.ToEntry(entry, table, on.Contains(entry.Pot.Ball), names))],
+            [.. ProblemBalls.Rank(layout, matrix).Select(problem => ToProblem(problem, names))],
             [.. RedsByRegion.Count(layout.Balls, regions).Select(ToRegion)],
             [.. RedsByRegion.Rank(layout.Balls, regions, reds, question.Balance).Select(choice => ToChoice(choice, question.Balance))],
-            TableWords.Summary(on, [.. pots.Where(entry => on.Contains(entry.Pot.Ball))]));
+            TableWords.Summary(on, [.. pots.Where(entry => on.Contains(entry.Pot.Ball))], names));
     }
 
     /// <summary>The balls that may be played at: in free practice all.</summary>
@@ -46,9 +47,9 @@ internal static class TableReader
             : regions;
     }
 
-    private static ProblemBallOutput ToProblem(ProblemBall problem) => new(
+    private static ProblemBallOutput ToProblem(ProblemBall problem, BallNames names) => new(
         Names.Text(problem.Ball), [.. problem.Opens.Select(pot => new PottedOutput(Names.Text(pot.Ball), Names.Text(pot.Pocket)))],
-        problem.OnPots, TableWords.Problem(problem));
+        problem.OnPots, TableWords.Problem(problem, names));
 
     internal static RegionOutput ToRegion(RegionCount count) => new(
         RegionWords.Name(count.Region), count.Region.From, count.Region.To, count.Region.ForTheBlue, [.. count.Reds.Select(Names.Text)]);

@@ -28,7 +28,7 @@ internal static class SetUpSheet
 
     private static SetUpLine Line(MeasuredBall ball, LengthUnits units) => new(
         Names.Text(ball.Ball),
-        SetUpWords.Named(ball.Ball),
+        NameWords.Numbered(ball.Ball),
         SetUpWords.From(ball.End, ball.FromEnd, units),
         SetUpWords.From(ball.Side, ball.FromSide, units),
         SetUpWords.Where(ball));

@@ -67,7 +67,7 @@ public static class Predictor
         var (layout, strike, outcome, record) = played;
         var stroke = strike is { } struck ? ShotMapping.ToStroke(struck, conditions) : null;
         return new PredictResponse(
-            ShotMapping.ToEvents(record, NameWords.NeedNumbers(layout.Balls.Select(placed => placed.Ball))),
+            ShotMapping.ToEvents(record, BallNames.Among(layout)),
             ShotMapping.ToPaths(record, conditions.Balls.Radius),
             [.. outcome.Final.Select(ball => new BallPlace(Names.Text(ball.Ball), ball.State.Position.X, ball.State.Position.Y))],
             ShotMapping.ToOutcome(outcome, strike),

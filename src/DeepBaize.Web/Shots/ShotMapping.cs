@@ -12,7 +12,7 @@ internal static class ShotMapping
 {
     private const double StraightCut = 0.1;
 
-    public static List<EventOutput> ToEvents(ShotRecord record, bool isNumbered)
+    public static List<EventOutput> ToEvents(ShotRecord record, BallNames names)
     {
         var number = 0;
         return [.. record.Events.Where(told => !told.Trembles).Select(told => new EventOutput(
@@ -22,7 +22,7 @@ internal static class ShotMapping
             told.Cushion is { } cushion ? Names.Text(cushion) : null,
             told.Pocket is { } pocket ? Names.Text(pocket) : null,
             IsContact(told) ? ++number : null,
-            EventWords.Describe(told, isNumbered)))];
+            EventWords.Describe(told, names)))];
     }
 
     public static List<PathOutput> ToPaths(ShotRecord record, double radius) =>

@@ -26,8 +26,8 @@ public static class Landmarks
 
     private static string? NearestLandmark(Place place, IReadOnlyList<PlacedBall> others, double diameter)
     {
-        var numbered = NameWords.NeedNumbers(others.Select(other => other.Ball));
-        var marks = others.Select(other => (other.Place, Name: NameWords.The(other.Ball, numbered)))
+        var names = BallNames.Among(others.Select(other => other.Ball));
+        var marks = others.Select(other => (other.Place, Name: names.The(other.Ball)))
             .Concat(BallSet.Colours
                 .Where(colour => others.All(other => other.Place.DistanceTo(Spots.Of(colour)!.Value) > diameter))
                 .Select(colour => (Place: Spots.Of(colour)!.Value, Name: $"the {NameWords.Of(colour)} spot")));

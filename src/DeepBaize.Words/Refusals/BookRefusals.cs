@@ -18,7 +18,7 @@ public static class BookRefusals
 
     /// <summary>A book with no room.</summary>
     public static string Full(int most) =>
-        $"Your book is full: it holds {most} positions. Take some out of it, then save this one; the balls stay on the sheet.";
+        $"Your book is full: it holds {most} positions. Delete some, then save this one; the balls stay on the sheet.";
 
     /// <summary>A name that a position of the same owner has.</summary>
     public static string NameTaken(string name) => $"You already have a position called \"{name}\".";
@@ -49,10 +49,10 @@ public static class BookRefusals
     /// <summary>A table, cue or player of a position that cannot be.</summary>
     /// <param name="field">Where in them.</param>
     public static Refused Setting(string? field) =>
-        new("A setting that cannot be", $"Table, cue or player of the setting are not as they must be: see {field}.");
+        new("An impossible setting", $"Table, cue or player of the setting are not as they must be: see {field}.");
 
     /// <summary>Something of the shelf that is not there.</summary>
-    public const string NoItem = "There is nothing of that kind here; it may have been taken away.";
+    public const string NoItem = "There is nothing of that kind here; it may have been deleted.";
 
     /// <summary>Something of the shelf that somebody else changed.</summary>
     public const string ChangedMeanwhile =
@@ -62,7 +62,7 @@ public static class BookRefusals
     public const string ImportedNameTaken = "A name in the file is there already; try again.";
 
     /// <summary>A shelf with no room.</summary>
-    public static string ShelfFull(int most) => $"The shelf holds {most} players, tables and cues; take some away first.";
+    public static string ShelfFull(int most) => $"The shelf holds {most} players, tables and cues; delete some first.";
 
     /// <summary>A name that something of the shelf has.</summary>
     public static string ShelfNameTaken(string name) => $"\"{name}\" is there already; choose another name.";
@@ -72,5 +72,5 @@ public static class BookRefusals
     public static Refused Nothing(string what) => new("Nothing to keep", $"It is not said what kind of {what} it is.");
 
     /// <summary>A table that brings a cue with it.</summary>
-    public static Refused TableWithCue { get; } = new("A table that cannot be", "The cue stands on the shelf of its own.");
+    public static Refused TableWithCue { get; } = new("An impossible table", "The cue stands on the shelf of its own.");
 }

@@ -32,8 +32,8 @@ public static class FieldRefusals
     /// <summary>Strokes that make no scale.</summary>
     public const string Strokes = "Strokes that make no scale";
 
-    /// <summary>A player that cannot be.</summary>
-    public const string Player = "A player that cannot be";
+    /// <summary>An impossible player.</summary>
+    public const string Player = "An impossible player";
 
     /// <summary>A player to begin with that is none.</summary>
     public const string PlayerPreset = "A preset is starter, club, league or expert.";

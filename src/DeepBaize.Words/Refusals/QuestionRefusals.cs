@@ -36,7 +36,7 @@ public static class QuestionRefusals
         "Not in between yet", "All tries fell on one side: play one that runs past and one that falls short first.");
 
     /// <summary>A goal of a visit that is none.</summary>
-    public static Refused Goal { get; } = new("No such goal", "A visit is to score or to secure the frame.");
+    public static Refused Goal { get; } = new("No such goal", "A visit is to score or to win the frame: score or secure.");
 
     /// <summary>A side of a colour that is none.</summary>
     public static Refused Approach { get; } = new("No such side", "Colours are come to high or low.");

@@ -3,8 +3,8 @@ namespace DeepBaize.Words.Refusals;
 /// <summary>Why marks, states of play and what else lies on a sheet are refused.</summary>
 public static class SheetRefusals
 {
-    /// <summary>Marks that cannot be.</summary>
-    public const string Marks = "Marks that cannot be";
+    /// <summary>Impossible marks.</summary>
+    public const string Marks = "Impossible marks";
 
     /// <summary>A state of play that is none.</summary>
     public const string NoState = "No state of play";

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { useEventListener } from '@vueuse/core'
+import { useRoute, useRouter } from 'vue-router'
 import SetUpPage from '@/book/SetUpPage.vue'
 import { provideShared } from '@/desk/context'
 import DeskView from '@/desk/DeskView.vue'
 import type { DeskEntry } from '@/desk/contract'
+import { isTyping } from '@/kit/keys'
 import { usePreferences } from '@/kit/usePreferences'
 import PlayerChooser from '@/players/PlayerChooser.vue'
 import { useShelf } from '@/shelf/useShelf'
@@ -45,6 +47,17 @@ const pages = new Map(
   ),
 )
 
+/** A section's key goes there, and from there back to the first one. */
+const router = useRouter()
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
+  const wanted = sections.find((one) => one.key === event.key.toLowerCase())
+  if (wanted) void router.push({ name: wanted === section.value ? sections[0]!.name : wanted.name })
+})
+
+/** The first step of the focus leads past the table to the bench. */
+const toBench = () => document.querySelector<HTMLElement>('[data-testid=bench]')?.focus()
+
 onMounted(() => void shelf.load())
 
 async function chooseTable(id: string) {
@@ -55,6 +68,9 @@ async function chooseTable(id: string) {
 </script>
 
 <template>
+  <button v-if="onDesk" type="button" class="skip" data-testid="to-bench" @click="toBench">
+    {{ t('app.toBench') }}
+  </button>
   <header class="top">
     <h1>Deep Baize</h1>
     <nav :aria-label="t('app.sections')">
@@ -108,6 +124,21 @@ async function chooseTable(id: string) {
 </template>
 
 <style scoped>
+.skip {
+  position: fixed;
+  z-index: 30;
+  top: 6px;
+  left: 50%;
+  padding: 8px 14px;
+  transform: translate(-50%, -60px);
+  color: var(--ink);
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: var(--paper);
+}
+.skip:focus {
+  transform: translate(-50%, 0);
+}
 .unknown {
   position: fixed;
   z-index: 20;

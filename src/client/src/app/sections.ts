@@ -3,6 +3,6 @@ import type { SectionEntry } from '@/desk/contract'
 /** The sections, in the order of the top line; the first is where the page begins. Each is loaded when it is opened. */
 export const sections: SectionEntry[] = [
   { name: 'table', path: '/', kind: 'desk', load: () => import('@/bench/section') },
-  { name: 'break', path: '/break', kind: 'desk', load: () => import('@/breaks/section') },
+  { name: 'break', path: '/break', key: 'b', kind: 'desk', load: () => import('@/breaks/section') },
   { name: 'players', path: '/players', kind: 'page', load: () => import('@/players/section') },
 ]

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick } from 'vue'
+import { computed } from 'vue'
 import ChancePanel from '@/chances/ChancePanel.vue'
 import ZonePanel from '@/chances/ZonePanel.vue'
 import { useDesk } from '@/desk/context'
@@ -22,16 +22,6 @@ const { model, preferences, face, told, selects, shot, prediction, pot, stroke, 
 const { picking, reading, inQuestion, where, bench, marks, laying, zone, chances, comparison, playerName, recall } =
   desk
 const { leftOut, setStroke, take } = bench
-
-/** The red is chosen at once, so that words can say where it goes; where no finger is used they can be typed at once. */
-async function layRed() {
-  const red = await shot.layRed()
-  if (!red) return
-  laying.choose([red])
-  await nextTick()
-  if (!window.matchMedia('(pointer: coarse)').matches)
-    document.querySelector<HTMLInputElement>('[data-testid=place-words] input, input[data-testid=place-words]')?.focus()
-}
 </script>
 
 <template>
@@ -43,7 +33,6 @@ async function layRed() {
     :prediction="prediction"
     :selects="selects"
     :units="preferences.units.value"
-    @red="layRed"
     @colours="(only) => shot.layColours(only)"
     @presets="face = 'presets'"
     @select="(on) => (selects = on)"

@@ -47,9 +47,15 @@ const loss = computed(() => {
 <template>
   <div class="panel" data-testid="break-panel">
     <div class="ask">
-      <el-button type="primary" data-testid="plan" :disabled="breaks.isBusy.value" @click="breaks.plan()">{{
-        answer && !breaks.isOld.value ? t('breaks.again') : t('breaks.plan')
-      }}</el-button>
+      <!-- Not disabled while it works: a button that is disabled loses the focus. -->
+      <el-button
+        type="primary"
+        data-testid="plan"
+        :class="{ 'is-disabled': breaks.isBusy.value }"
+        :aria-disabled="breaks.isBusy.value"
+        @click="breaks.isBusy.value || breaks.plan()"
+        >{{ answer && !breaks.isOld.value ? t('breaks.again') : t('breaks.plan') }}</el-button
+      >
       <el-button v-if="breaks.isBusy.value" data-testid="stop-plan" @click="breaks.cancel">{{
         t('breaks.stop')
       }}</el-button>

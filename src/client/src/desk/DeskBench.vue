@@ -16,7 +16,7 @@ const { model, server, keeping, preferences, positions, files, commands, face, o
 </script>
 
 <template>
-  <aside class="bench" :aria-label="t('app.bench')">
+  <aside class="bench" tabindex="-1" data-testid="bench" :aria-label="t('app.bench')">
     <SheetBar
       :model="model"
       :server="server"
@@ -25,7 +25,7 @@ const { model, server, keeping, preferences, positions, files, commands, face, o
       :face="face"
       @open="commands.showPositions"
       @save="commands.save"
-      @save-as="face = 'save'"
+      @save-as="commands.saveAs"
       @new="commands.clear"
       @undo="commands.undo"
       @redo="commands.redo"

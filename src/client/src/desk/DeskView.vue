@@ -37,19 +37,10 @@ const desk = createDesk(
 provideDesk(desk)
 useOpenSection(desk, () => props.section)
 const { view, width, inset, face, told, selects, shot, playback, picking, where, bench, zone, chances } = desk
-const { open, marks, laying, commands, shown, entries, said, playerName, pick, removeBall } = desk
+const { open, marks, laying, commands, shown, entries, said, playerName, pick, removeBall, action, act } = desk
 const { isHidden, setStroke } = bench
 const hardest = computed(() => desk.prediction.value?.stroke?.hardestPace ?? 10)
 const isPhone = useMediaQuery('(max-width: 700px)')
-/** The one thing to do in the section, where the thumb finds it on a phone. */
-const action = computed(
-  () =>
-    open.value?.model.action?.value ?? {
-      label: playback.running.value ? t('motion.pause') : t('motion.play'),
-      isBusy: false,
-      run: () => (playback.running.value ? playback.pause() : playback.run()),
-    },
-)
 const namesPlace = computed(
   () => face.value === 'white' && (isHidden.value || ['height', 'pace', 'map'].includes(where.view.value)),
 )
@@ -172,14 +163,9 @@ const manner = computed<Manner>(() => {
           >{{ t(`app.hands.${hand}`) }}</el-button
         >
       </el-button-group>
-      <el-button
-        type="primary"
-        class="act"
-        data-testid="thumb-action"
-        :disabled="action.isBusy"
-        @click="action.run()"
-        >{{ action.label }}</el-button
-      >
+      <el-button type="primary" class="act" data-testid="thumb-action" :disabled="action.isBusy" @click="act()">{{
+        action.label
+      }}</el-button>
     </div>
     <DeskBench @set-up="emit('setUp')" />
   </main>

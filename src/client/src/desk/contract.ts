@@ -40,8 +40,8 @@ export interface DeskSection<M extends SectionModel = SectionModel> {
   strip?: Component
 }
 
-/** Where a section is listed: its address, and what is loaded when it is opened. */
-export type SectionEntry = { name: SectionName; path: string } & (
+/** Where a section is listed: its address, the key that goes there and back, and what is loaded when it is opened. */
+export type SectionEntry = { name: SectionName; path: string; key?: string } & (
   | { kind: 'desk'; load: () => Promise<{ default: unknown }> }
   | { kind: 'page'; load: () => Promise<{ default: Component }> }
 )

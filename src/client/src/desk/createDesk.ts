@@ -73,7 +73,30 @@ export function createDesk(
   const laying = useLaying(model, shot, () => preferences.units.value)
   const files = useFiles(model, laying, drawing)
   const keeping = useKeeping(model, server, shot.askAnew)
-  const commands = useCommands({ model, shot, playback, bench, positions, laying, files, keeping, preferences, face })
+  /** The one thing to do in the section: where it has none of its own, the stroke is played as motion. */
+  const action = computed(
+    () =>
+      open.value?.model.action?.value ?? {
+        label: playback.running.value ? t('motion.pause') : t('motion.play'),
+        isBusy: false,
+        run: () => (playback.running.value ? playback.pause() : playback.run()),
+      },
+  )
+  const act = () => !action.value.isBusy && action.value.run()
+  const commands = useCommands({
+    model,
+    shot,
+    playback,
+    bench,
+    positions,
+    laying,
+    files,
+    keeping,
+    preferences,
+    face,
+    act,
+    drawing,
+  })
 
   const shown = computed(() => (isHidden.value ? null : (playback.delivered.value ?? prediction.value)))
   /** The stroke as it is played: with the aim that was found while the pot is kept. */
@@ -89,11 +112,14 @@ export function createDesk(
   )
   const playerName = computed(() => shelf.player.value?.name ?? t('app.player'))
 
-  function pick(ball: string, more: boolean) {
+  /** A ball that was touched; by a key its place can be typed next. */
+  function pick(ball: string, more: boolean, byKey = false) {
     const takes = open.value?.model.pick
     if (takes && showsSection.value && takes(ball)) return
-    if (commands.canLay.value) laying.pick(ball, more)
-    else bench.pick(ball)
+    if (commands.canLay.value) {
+      if (byKey && !more) laying.askWhere(ball)
+      else laying.pick(ball, more)
+    } else bench.pick(ball)
   }
 
   /** A pocket is for the ball that was touched last, also where touching balls lays them. */
@@ -155,6 +181,8 @@ export function createDesk(
     files,
     keeping,
     commands,
+    action,
+    act,
     shown,
     stroke,
     inQuestion,

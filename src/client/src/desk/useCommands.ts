@@ -1,6 +1,7 @@
 import { useEventListener } from '@vueuse/core'
-import { computed, onMounted, watch, type Ref } from 'vue'
+import { computed, nextTick, onMounted, watch, type Ref } from 'vue'
 import { faceKeys, type Face } from '@/kit/faces'
+import { isTyping } from '@/kit/keys'
 import type { PreferenceModel, TurnChoice } from '@/kit/usePreferences'
 import type { Playback } from '@/motion/usePlayback'
 import type { Bench } from '@/pots/useBench'
@@ -26,13 +27,34 @@ export function useCommands(parts: {
   keeping: Keeping
   preferences: PreferenceModel
   face: Ref<Face>
+  /** Does the section's one thing. */
+  act: () => unknown
+  drawing: () => SVGSVGElement | null
 }) {
   const { model, shot, playback, bench, positions, laying, files, preferences, face } = parts
 
+  /** Where the focus was when the form for saving was opened: it goes back there. */
+  let cameFrom: Element | null = null
+
   async function save() {
     const opened = model.sheet.value.opened
-    if (!opened || opened.isHouse || !(await positions.save())) face.value = 'save'
+    if (!opened || opened.isHouse || !(await positions.save())) saveAs()
   }
+
+  function saveAs() {
+    if (face.value !== 'save') cameFrom = document.activeElement
+    face.value = 'save'
+  }
+
+  async function focusAgain() {
+    await nextTick()
+    if (document.activeElement === document.body && cameFrom instanceof HTMLElement) cameFrom.focus()
+    cameFrom = null
+  }
+
+  const canLay = computed(() => face.value === 'lay' || face.value === 'presets')
+
+  const focusWhite = () => parts.drawing()?.querySelector<SVGElement>('[data-ball=cue]')?.focus()
 
   const toggle = (other: Face) => (face.value = face.value === other ? 'stroke' : other)
 
@@ -77,8 +99,10 @@ export function useCommands(parts: {
     k: () => model.pot.value && bench.keepPot(!model.keepPot.value),
     m: () => void laying.mirrorAll(),
     v: () => turnOn(),
-    r: () => void shot.layRed(),
+    r: () => void (canLay.value ? laying.layRed() : shot.layRed()),
     c: () => void shot.layColours(),
+    f: focusWhite,
+    g: () => void parts.act(),
     delete: () => laying.chosen.value.length > 0 && laying.remove(),
     '?': () => toggle('help'),
   }
@@ -90,7 +114,7 @@ export function useCommands(parts: {
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
-    const typing = target instanceof HTMLInputElement && target.type !== 'checkbox' && target.type !== 'radio'
+    const typing = isTyping(event)
     const key = event.key.toLowerCase()
     if (key === 'escape' && target instanceof HTMLElement) return target.blur()
     if (event.ctrlKey || event.metaKey) {
@@ -123,16 +147,20 @@ export function useCommands(parts: {
   })
 
   // Balls are chosen on the face that lays them.
-  watch(face, (now) => now !== 'lay' && laying.choose([]))
+  watch(face, (now, before) => {
+    if (now !== 'lay') laying.choose([])
+    if (before === 'save') void focusAgain()
+  })
 
   return {
     save,
+    saveAs,
     toggle,
     showPositions,
     openPosition,
     undo: () => goBack('undo'),
     redo: () => goBack('redo'),
     clear,
-    canLay: computed(() => face.value === 'lay' || face.value === 'presets'),
+    canLay,
   }
 }

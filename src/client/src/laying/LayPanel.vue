@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Delete, Refresh, Sort } from '@element-plus/icons-vue'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { unitOf, type Units } from '@/kit/usePreferences'
 import type { BallPlace, Prediction } from '@/api/client'
 import { t } from '@/words'
@@ -20,7 +20,6 @@ const props = defineProps<{
   units: Units
 }>()
 const emit = defineEmits<{
-  red: []
   colours: [only?: string]
   presets: []
   select: [on: boolean]
@@ -35,6 +34,13 @@ const chosen = computed(() => props.laying.chosen.value)
 const one = computed<BallPlace | null>(() =>
   chosen.value.length === 1 ? (props.model.balls.value.find((ball) => ball.id === chosen.value[0]) ?? null) : null,
 )
+const field = ref<{ focus(): void } | null>(null)
+/** Where no finger is used a place can be typed at once. */
+watch(props.laying.asked, async () => {
+  await nextTick()
+  if (!window.matchMedia('(pointer: coarse)').matches) field.value?.focus()
+})
+
 const standing = computed(() => {
   if (!one.value) return ''
   const { factor, digits, name } = unitOf(props.units)
@@ -62,7 +68,7 @@ async function say() {
   <div class="panel" data-testid="lay-panel">
     <div class="scroll">
       <div class="row">
-        <el-button data-testid="lay-red" :disabled="!nextRed(model.balls.value)" @click="emit('red')">
+        <el-button data-testid="lay-red" :disabled="!nextRed(model.balls.value)" @click="laying.layRed()">
           {{ t('lay.red') }}
         </el-button>
         <el-button data-testid="lay-colours" @click="emit('colours')">{{ t('lay.colours') }}</el-button>
@@ -89,6 +95,7 @@ async function say() {
         <p class="stands" data-testid="stands">{{ standing }}</p>
         <form class="say" @submit.prevent="say">
           <el-input
+            ref="field"
             v-model="words"
             data-testid="place-words"
             :aria-label="t('lay.where', { ball: ballName(one.id) })"

@@ -11,6 +11,8 @@ export function useLaying(model: SheetModel, shot: Shot, units: () => Units) {
   const chosen = ref<string[]>([])
   /** What was refused, or as far as it went. */
   const told = ref('')
+  /** Grows when a ball is chosen whose place is to be typed next. */
+  const asked = ref(0)
 
   function choose(balls: string[]) {
     chosen.value = balls
@@ -22,6 +24,17 @@ export function useLaying(model: SheetModel, shot: Shot, units: () => Units) {
     const isChosen = chosen.value.includes(ball)
     if (more) choose(isChosen ? chosen.value.filter((other) => other !== ball) : [...chosen.value, ball])
     else choose(isChosen && chosen.value.length === 1 ? [] : [ball])
+  }
+
+  /** Chooses one ball, and lets its place be typed at once. */
+  function askWhere(ball: string) {
+    choose([ball])
+    asked.value++
+  }
+
+  async function layRed() {
+    const red = await shot.layRed()
+    if (red) askWhere(red)
   }
 
   async function change(kind: 'move' | 'turn' | 'mirror', way: { along?: number; across?: number; degrees?: number }) {
@@ -88,7 +101,22 @@ export function useLaying(model: SheetModel, shot: Shot, units: () => Units) {
     choose([])
   }
 
-  return { chosen, told, choose, pick, change, mirrorAll, say, layPreset, take, putInHand, remove }
+  return {
+    chosen,
+    told,
+    asked,
+    choose,
+    pick,
+    askWhere,
+    layRed,
+    change,
+    mirrorAll,
+    say,
+    layPreset,
+    take,
+    putInHand,
+    remove,
+  }
 }
 
 export type Laying = ReturnType<typeof useLaying>

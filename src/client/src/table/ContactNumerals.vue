@@ -59,4 +59,8 @@ const numerals = computed(() => numeralsOf(props.outline, props.prediction, prop
 .numeral:focus-visible circle {
   fill: var(--straw);
 }
+.numeral:focus-visible circle {
+  stroke: var(--ivory);
+  stroke-width: 10;
+}
 </style>

@@ -59,7 +59,7 @@ const emit = defineEmits<{
   remove: [ball: string]
   lay: [x: number, y: number]
   tell: [number: number | null]
-  pick: [ball: string, more: boolean]
+  pick: [ball: string, more: boolean, byKey?: boolean]
   pocket: [id: Pocket]
   touch: [x: number, y: number]
   choose: [balls: string[]]
@@ -227,7 +227,7 @@ defineExpose({ svg })
         :scale="textScale(outline)"
         @nudge="(key, wide) => onNudge(ball.id, key, wide)"
         @remove="emit('remove', ball.id)"
-        @pick="(more) => emit('pick', ball.id, more)"
+        @pick="(more) => emit('pick', ball.id, more, true)"
       />
       <!-- After the balls: the focus goes from ball to ball first, then to the pockets. -->
       <slot name="pockets" />

@@ -1,7 +1,7 @@
 /** The faces of the bench: the stroke, the pot, where the white can go, the table read, numbers. */
 export const bench = {
   aiming: {
-    empty: 'Touch a ball and then a pocket: here stands how to aim it, and why.',
+    empty: 'Touch a ball and then a pocket to see how to aim it, and why.',
     explained: 'The aim explained',
     byGhost: 'By the white’s place.',
     byEdges: 'By the edges.',

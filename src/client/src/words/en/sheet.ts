@@ -105,7 +105,7 @@ export const sheet = {
     tags: 'Tags, with commas between them',
     asNew: 'Save as new',
     rename: 'Rename',
-    leave: 'Leave it',
+    leave: 'Cancel',
     versions: 'What it was before',
     version: 'Version {number}',
   },

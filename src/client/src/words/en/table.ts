@@ -18,7 +18,7 @@ export const table = {
     aim: 'Aim',
     aimValue: '{degrees} degrees from straight up the table',
     keysMoveIt: 'arrow keys move it',
-    raw: 'waits for the server to settle it',
+    raw: 'not settled yet',
     ball: '{ball}, {where}',
     contact: 'Contact {number}: {words}',
     question: 'Where will the white go? Touch the cloth to answer.',
