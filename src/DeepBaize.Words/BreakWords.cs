@@ -66,7 +66,17 @@ public static class BreakWords
     /// <param name="step">The stroke.</param>
     /// <param name="number">Its number in the line, from 1: later balls carry it on the table.</param>
     public static string Marked(PlanStep step, int number) =>
-        Ball(step.Stroke.Pot.Ball, step.Before, number > 1 ? $"the red marked {number}" : "the marked red");
+        Ball(step.Stroke.Pot.Ball, step.Before, number > 1 ? $"the red marked {Turn(number)}" : "the marked red");
+
+    /// <summary>When a ball is played, as it stands beside it on the table: "2nd". A plain number would be a red's own.</summary>
+    /// <param name="number">Its number in the line, from 1.</param>
+    public static string Turn(int number) => number switch
+    {
+        1 => "1st",
+        2 => "2nd",
+        3 => "3rd",
+        _ => $"{number}th",
+    };
 
     /// <summary>The answer in one sentence.</summary>
     public static string Sentence(BreakPlan plan, string stroke)
@@ -84,20 +94,27 @@ public static class BreakWords
     public static string Step(PlanStep step, int number, string stroke) =>
         $"{EventWords.Capital(Marked(step, number))} to the {NameWords.Of(step.Stroke.Pot.Pocket)}, {stroke}.";
 
-    /// <summary>A fact; the frame is that of the next stroke, to name reds in it.</summary>
-    public static string Fact(PlanFact fact, FrameState next) => fact.Kind switch
+    /// <summary>A fact about the first stroke of a plan.</summary>
+    public static string Fact(PlanFact fact, BreakPlan plan) => fact.Kind switch
     {
         FactKind.Opens => fact.Pots.Count > 0
-            ? $"It opens the {NameWords.Of(fact.Pots[0].Pot.Ball)} to the {NameWords.Of(fact.Pots[0].Pot.Pocket)}."
+            ? $"It opens {Next(fact.Pots[0].Pot.Ball, plan)} to the {NameWords.Of(fact.Pots[0].Pot.Pocket)}."
             : $"It opens a pocket for the {NameWords.Of(BallOf(fact.Value))}.",
         FactKind.Alternates => $"{EventWords.Capital(Count((int)fact.Value))} balls are on then: "
-            + $"{Verdict.Listed([.. fact.Pots.Select(pot => Ball(pot.Pot.Ball, next)).Distinct().Take(3)])}.",
-        FactKind.Angle => $"It leaves {fact.Value:0} degrees on {Ball(fact.Pots[0].Pot.Ball, next)}: the white can be moved from there.",
-        FactKind.Reach => $"{EventWords.Capital(Ball(fact.Pots[0].Pot.Ball, next))} is then reached without a rest.",
+            + $"{Verdict.Listed([.. fact.Pots.Select(pot => Next(pot.Pot.Ball, plan)).Distinct().Take(3)])}.",
+        FactKind.Angle => $"It leaves {fact.Value:0} degrees on {Next(fact.Pots[0].Pot.Ball, plan)}: the white can be moved from there.",
+        FactKind.Reach => $"{EventWords.Capital(Next(fact.Pots[0].Pot.Ball, plan))} is then reached without a rest.",
         FactKind.Region => $"It comes from where most reds are: {fact.Value:0} {(fact.Value < 1.5 ? "is" : "are")} left there.",
         FactKind.SurePot => $"The pot goes {ChanceWords.Say(fact.Value)}.",
         _ => $"It scores {fact.Value:0}.",
     };
+
+    /// <summary>A ball after the first stroke: as the plan marks it, if it is played then.</summary>
+    private static string Next(BallId ball, BreakPlan plan)
+    {
+        var number = 1 + plan.Line.Skip(1).Select(step => step.Stroke.Pot.Ball).ToList().IndexOf(ball) + 1;
+        return number > 1 ? Marked(plan.Line[number - 1], number) : Ball(ball, plan.Line[Math.Min(1, plan.Line.Count - 1)].Before);
+    }
 
     /// <summary>Why not another ball.</summary>
     public static string Other(OtherBall other, FrameState frame, RatedStroke best, BreakGoal goal)

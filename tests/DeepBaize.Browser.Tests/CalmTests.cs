@@ -62,6 +62,39 @@ public sealed class CalmTests(BrowserFixture browser)
     }
 
     [Fact]
+    public void The_white_of_the_sight_keeps_its_size_with_and_without_a_pot_and_whatever_is_said()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        var sizes = new List<string>();
+        foreach (var name in new[] { "High on the black", "Frozen to the top cushion", "Blue on the high side", "Two reds that touch" })
+        {
+            page.OpenPosition(name);
+            page.Settle();
+            Assert.Equal("", page.TooLong());
+            sizes.Add((string)page.Script(
+                "return document.querySelector('[data-testid=tip] .face').getBoundingClientRect().width.toFixed(1)")!);
+        }
+
+        Assert.Single(sizes.Distinct());
+    }
+
+    [Fact]
+    public void From_the_player_the_table_stands_upright_and_is_no_stamp()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.SendKeys("vvvvv");
+        page.Until(() => Height() > 600);
+        Assert.Equal("", page.TooLong());
+        page.Find("break-section").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=break-panel]")).Count == 1);
+        Assert.Equal("", page.TooLong());
+
+        double Height() => Convert.ToDouble(
+            page.Script("return document.querySelector('svg.table').getBoundingClientRect().height"),
+            System.Globalization.CultureInfo.InvariantCulture);
+    }
+
+    [Fact]
     public void Every_button_of_the_bar_has_words_and_while_a_ball_is_held_the_stain_rests()
     {
         var page = new TablePage(browser).OpenFresh();

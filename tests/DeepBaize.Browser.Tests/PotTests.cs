@@ -233,15 +233,7 @@ public sealed class PotTests(BrowserFixture browser)
 
     private static void AssertFits(TablePage page, string where)
     {
-        var tooLong = (string)page.Script("""
-            const page = document.scrollingElement
-            const inner = [...document.querySelectorAll('.scroll')]
-                .filter((panel) => panel.scrollHeight > panel.clientHeight + 1 || panel.scrollWidth > panel.clientWidth + 1)
-            return [
-                page.scrollHeight > innerHeight ? 'page' : '',
-                ...inner.map((panel) => `${panel.getAttribute('aria-label')} ${panel.scrollHeight}>${panel.clientHeight} ` +
-                    `${panel.scrollWidth}>${panel.clientWidth}`)].filter(Boolean).join(', ')
-            """)!;
+        var tooLong = page.TooLong();
         Assert.True(tooLong.Length == 0, $"{where}: {tooLong}");
     }
 

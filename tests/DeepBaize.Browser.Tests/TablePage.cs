@@ -353,6 +353,17 @@ internal sealed class TablePage(BrowserFixture browser)
         return await response.Content.ReadFromJsonAsync<JsonElement>();
     }
 
+    /// <summary>What is longer than the screen or its own place; empty when all of it is seen.</summary>
+    public string TooLong() => (string)Script("""
+            const page = document.scrollingElement
+            const inner = [...document.querySelectorAll('.scroll')]
+                .filter((panel) => panel.scrollHeight > panel.clientHeight + 1 || panel.scrollWidth > panel.clientWidth + 1)
+            return [
+                page.scrollHeight > innerHeight ? 'page' : '',
+                ...inner.map((panel) => `${panel.getAttribute('aria-label')} ${panel.scrollHeight}>${panel.clientHeight} ` +
+                    `${panel.scrollWidth}>${panel.clientWidth}`)].filter(Boolean).join(', ')
+            """)!;
+
     public void Until(Func<bool> isTrue) => Wait.Until(_ =>
     {
         try

@@ -50,6 +50,31 @@ public sealed class BreakOptionTests(WebFixture web)
         Assert.False(missed.GetProperty("staysAtTable").GetBoolean());
     }
 
+    /// <summary>Issue 17, point 10: a plan for the colours, and what its rows say.</summary>
+    [Theory]
+    [InlineData("yellow", 1100, 450)]
+    [InlineData("blue", 1300, 600)]
+    [InlineData("pink", 2300, 700)]
+    [InlineData("black", 2900, 700)]
+    public async Task Rows_of_a_plan_for_the_colours_tell_of_the_ball_that_the_line_plays_next(string on, int up, int across)
+    {
+        string[] order = ["yellow", "green", "brown", "blue", "pink", "black"];
+        var left = order[Array.IndexOf(order, on)..];
+        object[] balls =
+        [
+            Ball("cue", across, up),
+            .. Colours.Where(ball => left.Any(colour => ball.ToString()!.Contains(colour, StringComparison.Ordinal))),
+        ];
+        var plan = (await PlanAsync(new { balls, budget = 1500, state = new { on } }))[^1];
+        Assert.Equal(left, plan.GetProperty("line").EnumerateArray().Select(step => step.Text("ball")));
+        var rows = plan.GetProperty("ledger").EnumerateArray().ToList();
+        var leaves = rows.Where(row => row.Text("kind") is "next" or "runsPast" or "fallsShort").Select(row => row.Text("words")!).ToList();
+        Assert.Equal(left.Length == 1, leaves.Count == 0);
+        Assert.Equal(left.Length == 1, plan.GetProperty("chance").GetProperty("isLast").GetBoolean());
+        Assert.All(leaves, words => Assert.All(
+            order.Where(colour => words.Contains($"{colour} to the", StringComparison.Ordinal)), told => Assert.Equal(left[1], told)));
+    }
+
     /// <summary>B48 through the API.</summary>
     [Fact]
     public async Task Past_an_awkward_colour_the_ways_on_are_told_with_their_risks()

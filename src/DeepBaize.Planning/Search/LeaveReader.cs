@@ -13,8 +13,9 @@ namespace DeepBaize.Planning.Search;
 /// <param name="White">Where it stops; null when it falls.</param>
 /// <param name="InOff">The pocket into which it falls.</param>
 /// <param name="IsServed">True when the stroke does what it is for: for a pot, when the ball falls.</param>
+/// <param name="IsOver">True when the stroke is good and no ball is left but the white: nothing is to follow.</param>
 /// <param name="Pots">Next pots, the likeliest first; empty without a pot.</param>
-public sealed record LeaveReading(Place? White, PocketId? InOff, bool IsServed, IReadOnlyList<LeavePot> Pots)
+public sealed record LeaveReading(Place? White, PocketId? InOff, bool IsServed, bool IsOver, IReadOnlyList<LeavePot> Pots)
 {
     /// <summary>How far pace is out in the rows "if it runs past" and "if it falls short".</summary>
     public const double PaceShare = 0.12;
@@ -76,7 +77,9 @@ public sealed class LeaveReader
     private LeaveReading Read(Trial trial)
     {
         var goesOn = trial.IsGood && trial.Ruling.StaysAtTable;
-        return new LeaveReading(trial.Result[BallId.Cue], trial.InOff, trial.IsServed, goesOn ? _gauge.Read(trial.Ruling.Next) : []);
+        var isOver = trial.IsGood && trial.Ruling.Next.Balls.All(placed => placed.Ball == BallId.Cue);
+        return new LeaveReading(
+            trial.Result[BallId.Cue], trial.InOff, trial.IsServed, isOver, goesOn ? _gauge.Read(trial.Ruling.Next) : []);
     }
 
     private LeavePot Sharpen(PotSolver solver, Layout next, LeavePot found)

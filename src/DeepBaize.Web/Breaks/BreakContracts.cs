@@ -73,9 +73,10 @@ public sealed record FactOutput([Codes(typeof(FactKind))] string Kind, string Wo
 /// <param name="Break">The break with it.</param>
 /// <param name="White">Where the white is meant to stop; null when nothing follows.</param>
 /// <param name="Words">A short sentence.</param>
+/// <param name="Turn">When it is played, as it stands beside the ball on the table: "2nd".</param>
 public sealed record StepOutput(
     string Ball, [Codes(typeof(PocketId))] string Pocket, PlaceOutput From, StrokeInput Stroke, ChanceOutput Chance, int Break,
-    PlaceOutput? White, string Words);
+    PlaceOutput? White, string Words, string Turn);
 
 /// <summary>Another ball, and what it costs.</summary>
 /// <param name="Ball">The ball.</param>

@@ -117,7 +117,8 @@ internal static class BreakFinder
         Shared.ToChance(step.Pot),
         step.Break,
         step.White is { } white ? Shared.ToPlace(white) : null,
-        BreakWords.Step(step, number, Dial(step.Stroke, scene)));
+        BreakWords.Step(step, number, Dial(step.Stroke, scene)),
+        BreakWords.Turn(number));
 
     private static FactOutput ToFact(PlanFact fact, BreakPlan plan)
     {
@@ -125,7 +126,7 @@ internal static class BreakFinder
         var white = next.White is { } place ? Shared.ToPlace(place) : new PlaceOutput(0, 0);
         return new FactOutput(
             Shared.Code(fact.Kind),
-            BreakWords.Fact(fact, next),
+            BreakWords.Fact(fact, plan),
             fact.Value,
             [.. fact.Pots.Select(
                 pot => new ProofPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), PlaceOf(next, pot.Pot.Ball), white,

@@ -75,6 +75,7 @@ internal static class ChanceFinder
             [.. summary.Contacts.Select(one => new NamedChance(Names.Text(one.Ball), Shared.ToChance(one.Chance)))],
             asked.Zone is null ? null : Shared.ToChance(summary.Zone),
             Shared.ToChance(summary.Next),
+            meant.IsOver,
             ChanceMapping.ToLeave(past, LeaveReading.PaceShare, scene.Names),
             ChanceMapping.ToLeave(falls, -LeaveReading.PaceShare, scene.Names),
             ChanceMapping.ToLeave(meant, 0, scene.Names),
@@ -92,7 +93,7 @@ internal static class ChanceFinder
 
     private static ComparedPlan ToPlan(ChanceResponse answer)
     {
-        var then = answer.Zone ?? answer.Next;
+        var then = answer.Zone ?? (answer.IsLast ? answer.Pot : answer.Next);
         return new ComparedPlan(
             answer.Pot.Share, answer.Pot.Share == 0 ? 0 : then.Share / answer.Pot.Share, answer.Demand, answer.SchoolCost);
     }

@@ -92,6 +92,7 @@ public sealed record NamedChance(string Name, ChanceOutput Chance);
 /// <param name="Contacts">Other balls that the white meets after a pot.</param>
 /// <param name="Zone">Potted and in the zone; null without one.</param>
 /// <param name="Next">Potted with a next pot on.</param>
+/// <param name="IsLast">True when no ball is left after the pot: nothing is to follow.</param>
 /// <param name="IfPast">When it runs past.</param>
 /// <param name="IfShort">When it falls short.</param>
 /// <param name="AsMeant">When it is played as meant.</param>
@@ -115,6 +116,7 @@ public sealed record ChanceResponse(
     IReadOnlyList<NamedChance> Contacts,
     ChanceOutput? Zone,
     ChanceOutput Next,
+    bool IsLast,
     LeaveOutput IfPast,
     LeaveOutput IfShort,
     LeaveOutput AsMeant,

@@ -18,9 +18,10 @@ internal static class RowWriter
     {
         var rows = new List<RowOutput> { Row(RowKind.Pot, RowWords.Pot(summary), summary.Pot) };
         if (hasZone) rows.Add(Row(RowKind.Zone, RowWords.Zone(summary), summary.Zone));
-        rows.Add(Row(RowKind.Next, RowWords.Next(summary, meant, names), summary.Next));
-        rows.Add(Row(RowKind.RunsPast, RowWords.Leave(past, names), null, !past.On.Any()));
-        rows.Add(Row(RowKind.FallsShort, RowWords.Leave(falls, names), null, !falls.On.Any()));
+        // After the last ball nothing is to follow.
+        if (!meant.IsOver) rows.Add(Row(RowKind.Next, RowWords.Next(summary, meant, names), summary.Next));
+        if (!past.IsOver) rows.Add(Row(RowKind.RunsPast, RowWords.Leave(past, names), null, !past.On.Any()));
+        if (!falls.IsOver) rows.Add(Row(RowKind.FallsShort, RowWords.Leave(falls, names), null, !falls.On.Any()));
         if (summary.InOff.Share > WorthSaying) rows.Add(Row(RowKind.InOff, RowWords.InOff(summary), summary.InOff, true));
         var contacts = summary.Contacts.Where(contact => contact.Chance.Share > Often).Take(2).ToList();
         if (contacts.Count > 0) rows.Add(Row(RowKind.Contacts, RowWords.Contacts(contacts, names)));

@@ -24,18 +24,19 @@ const radius = computed(() => mm(props.outline.ballRadius))
 const steps = computed(() =>
   (props.answer?.line ?? []).map((step, i) => ({
     number: i + 1,
+    turn: step.turn,
     from: at(step.from),
     to: pocketAt(step.pocket),
     white: step.white ? at(step.white) : null,
   })),
 )
-/** Numbers of the later strokes beside their balls, where they have room; a ball that is played twice has one label for both. */
+/** When the later strokes come, beside their balls, where they have room; a ball that is played twice has one label for both. */
 const labels = computed(() => {
   const found = new Map<string, { from: Point; text: string }>()
   steps.value.slice(1).forEach((step, i) => {
     const ball = props.answer!.line[i + 1]!.ball
     const known = found.get(ball)
-    found.set(ball, { from: step.from, text: known ? `${known.text}, ${step.number}` : `${step.number}` })
+    found.set(ball, { from: step.from, text: known ? `${known.text}, ${step.turn}` : step.turn })
   })
   const words = [...found.values()]
   const spots = placeLabels(
@@ -46,7 +47,7 @@ const labels = computed(() => {
       // Above the ball when it can be.
       first: 12,
       offset: 2.6 * radius.value,
-      halfWidth: 0.7 * radius.value * words[i]!.text.length,
+      halfWidth: 0.62 * radius.value * words[i]!.text.length,
       halfHeight: 1.4 * radius.value,
     }),
   )

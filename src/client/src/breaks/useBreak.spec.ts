@@ -59,4 +59,33 @@ describe('useBreak', () => {
     expect(plan.inHand.value).toEqual([])
     scope.stop()
   })
+
+  // Issue 17, point 6.
+  it('scatters otherwise after a reload, and plays a stroke once however often it is pressed', async () => {
+    const scatters: number[] = []
+    vi.stubGlobal('fetch', async (request: Request) => {
+      if (request.url.endsWith('/api/breaks/step'))
+        scatters.push(((await request.json()) as { scatter: number }).scatter)
+      return new Response('{}', { status: 400, headers: { 'content-type': 'application/problem+json' } })
+    })
+    const evening = () =>
+      useBreak(
+        { ...model, stroke: ref({ pace: 3 }) } as unknown as SheetModel,
+        shelf as unknown as ShelfModel,
+        { ...lineUp, begin: () => undefined } as unknown as LineUpModel,
+        () => false,
+        { reset: () => undefined, playOut: () => Promise.resolve() },
+      )
+    const scope = effectScope()
+    const [one, another] = scope.run(() => [evening(), evening()])!
+    for (const plan of [one!, another!]) plan.setScatter(true)
+    await Promise.all([one!.step(0), one!.step(0)])
+    await one!.step(0)
+    await another!.step(0)
+    const [first, second, other] = scatters
+    expect(scatters).toHaveLength(3)
+    expect(second).toBe(first! + 1)
+    expect(Math.abs(other! - first!)).toBeGreaterThan(1)
+    scope.stop()
+  })
 })

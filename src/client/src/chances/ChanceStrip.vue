@@ -27,14 +27,14 @@ const say = (words: string) => ((props.chance?.samples ?? 0) < samples.refined ?
 const parts = computed(() => {
   const found = props.chance
   if (!found) return []
-  const list = [
-    { kind: 'pot', label: t('chance.pot'), words: say(found.pot.words), warns: false },
-    found.zone
-      ? { kind: 'zone', label: t('chance.zone'), words: say(found.zone.words), warns: false }
-      : found.next.isNever
+  const list = [{ kind: 'pot', label: t('chance.pot'), words: say(found.pot.words), warns: false }]
+  if (found.zone) list.push({ kind: 'zone', label: t('chance.zone'), words: say(found.zone.words), warns: false })
+  else if (!found.isLast)
+    list.push(
+      found.next.isNever
         ? { kind: 'next', label: t('chance.nothingNext'), words: '', warns: true }
         : { kind: 'next', label: t('chance.next'), words: say(found.next.words), warns: false },
-  ]
+    )
   if (found.inOff.share > 0.015)
     list.push({ kind: 'inOff', label: t('chance.inOff'), words: say(found.inOff.words), warns: true })
   const best = found.cueing.best

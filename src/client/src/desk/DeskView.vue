@@ -41,6 +41,9 @@ const { open, marks, laying, commands, shown, entries, said, playerName, pick, r
 const { isHidden, setStroke } = bench
 const hardest = computed(() => desk.prediction.value?.stroke?.hardestPace ?? 10)
 const isPhone = useMediaQuery('(max-width: 700px)')
+const isWide = useMediaQuery('(min-width: 1001px)')
+/** A table that stands upright on a wide screen. */
+const isBeside = computed(() => isWide.value && view.value.turn % 2 === 1)
 const namesPlace = computed(
   () => face.value === 'white' && (isHidden.value || ['height', 'pace', 'map'].includes(where.view.value)),
 )
@@ -55,7 +58,7 @@ const manner = computed<Manner>(() => {
 
 <template>
   <main class="desk" :aria-busy="shot.underWay.value">
-    <div class="drawing">
+    <div class="drawing" :class="{ beside: isBeside }">
       <StateStrip v-if="setsState" :state="state" @close="emit('stateSet')" @in-hand="laying.putInHand()" />
       <VerdictLine v-else :said="said" :prediction="shown" :refusal="shot.refusal.value" :question="isHidden" />
       <div ref="room" class="room">

@@ -68,7 +68,9 @@ const words = computed(() => {
 </template>
 
 <style scoped>
+/* With or without a pot the bench below stands still. */
 .pot {
+  min-height: 90px;
   margin-bottom: 6px;
 }
 .line {
@@ -76,7 +78,7 @@ const words = computed(() => {
   align-items: center;
   justify-content: space-between;
   gap: 8px;
-  min-height: 24px;
+  min-height: 22px;
 }
 .line :deep(.el-button--small) {
   font-size: 16px;
@@ -92,15 +94,16 @@ const words = computed(() => {
 }
 .words {
   margin: 2px 0 0;
-  min-height: 20px;
-  line-height: 20px;
+  min-height: 19px;
+  font-size: 14px;
+  line-height: 19px;
   color: var(--ink-soft);
 }
 .warns {
   color: var(--warn);
 }
 :deep(.el-switch) {
-  height: 24px;
+  height: 22px;
 }
 :deep(.el-switch__label) {
   font-size: 14px;

@@ -173,7 +173,8 @@ function onKey(event: KeyboardEvent) {
 .sight {
   display: block;
   width: 100%;
-  min-height: 0;
+  /* What the longest words beside it leave: the white keeps its size whatever is said. */
+  height: clamp(190px, calc(100vh - 557px), 334px);
   border-radius: 10px;
   border: 1px solid var(--line);
   touch-action: none;
@@ -224,5 +225,10 @@ function onKey(event: KeyboardEvent) {
 }
 .touch {
   fill: #fff;
+}
+@media (max-width: 700px) {
+  .sight {
+    height: auto;
+  }
 }
 </style>

@@ -117,10 +117,11 @@ function type(part: Partial<Stroke>) {
 <style scoped>
 .words {
   display: flex;
+  min-height: 44px;
   align-items: baseline;
   justify-content: space-between;
   gap: 10px;
-  margin: 10px 0 12px;
+  margin: 6px 0 8px;
 }
 .words p {
   margin: 0;
@@ -160,7 +161,7 @@ function type(part: Partial<Stroke>) {
 .typed {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 10px 14px;
+  gap: 6px 14px;
 }
 .typed label {
   display: grid;
