@@ -11,7 +11,7 @@ public static class ChanceWords
     /// <summary>A chance in tenths; near its ends in twentieths.</summary>
     public static string Say(double share) => share switch
     {
-        >= 0.985 => "nearly always",
+        >= 0.97 => "nearly always",
         >= 0.93 => "19 in 20",
         < Never => "never",
         < 0.03 => "hardly ever",

@@ -68,9 +68,11 @@ public static class RulingWords
         : $"foul{(ruling.Miss is MissCall.None or MissCall.RefereeJudges ? "" : " and a miss")}, {ruling.Penalty} away: "
             + Reason(foul, ruling);
 
-    /// <summary>That nothing was hit says more than that nothing was declared.</summary>
+    /// <summary>What was hit or fell says more than that nothing was declared.</summary>
     private static string Reason(Foul dearest, Ruling ruling) =>
-        Say(ruling.Fouls.Any(foul => foul.Kind == FoulKind.MissedAll) ? new Foul(FoulKind.MissedAll) : dearest);
+        Say(ruling.Fouls.Any(foul => foul.Kind == FoulKind.MissedAll) ? new Foul(FoulKind.MissedAll)
+            : dearest.Kind != FoulKind.NotDeclared ? dearest
+            : ruling.Fouls.Where(foul => foul.Kind != FoulKind.NotDeclared).DefaultIfEmpty(dearest).First());
 
     /// <summary>The foul in words that a referee would use.</summary>
     public static string Say(Foul foul)

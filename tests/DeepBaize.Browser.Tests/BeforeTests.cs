@@ -107,6 +107,7 @@ public sealed class BeforeTests(BrowserFixture browser)
         Assert.Equal(balls, page.Sheet().GetProperty("balls").GetRawText());
         page.Until(() => page.Text("ruling").Length > 0);
         Assert.Empty(Steps());
+        Assert.Equal(System.Text.Json.JsonValueKind.Null, page.Sheet().GetProperty("pot").ValueKind);
         page.Find("undo").Click();
         page.Until(() => page.Text("ruling") == "");
         Assert.Equal(balls, page.Sheet().GetProperty("balls").GetRawText());

@@ -30,6 +30,24 @@ public sealed class CalmTests(BrowserFixture browser)
     }
 
     [Fact]
+    public void Where_words_name_reds_by_their_numbers_the_reds_show_them()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.OpenPosition("In among the reds");
+        page.Settle();
+        Assert.Empty(Numbers());
+        foreach (var face in new[] { "reading", "chance", "white" })
+        {
+            page.Find(face + "-button").Click();
+            page.Until(() => Numbers().Count > 0);
+            Assert.Equal(["1", "2", "3", "4", "5", "6", "7"], Numbers().Order());
+        }
+
+        List<string> Numbers() =>
+            [.. browser.Driver.FindElements(By.CssSelector("[data-ball^=red] .letters")).Select(number => number.Text)];
+    }
+
+    [Fact]
     public void Opening_the_state_of_play_moves_nothing()
     {
         var page = new TablePage(browser).OpenFresh();

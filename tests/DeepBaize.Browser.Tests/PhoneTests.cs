@@ -51,6 +51,36 @@ public sealed class PhoneTests(BrowserFixture browser)
     }
 
     [Fact]
+    public void Verdicts_chances_and_refusals_are_whole_on_a_phone()
+    {
+        using var _ = browser.Phone();
+        var page = new TablePage(browser).OpenFresh();
+        foreach (var name in new[] { "Frozen to the top cushion", "Round the angles", "In among the reds" })
+        {
+            page.Script("document.querySelector('[data-testid=open]').scrollIntoView({ block: 'center' })");
+            page.OpenPosition(name);
+            page.Settle();
+            Assert.Equal("", Cut());
+        }
+
+        foreach (var touched in new[] { "[data-ball=brown]", "[data-pocket-button=topGreenSide]" })
+        {
+            page.Script($"document.querySelector('{touched}').focus()");
+            page.SendKeys(Keys.Enter);
+        }
+
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=chance-refusal]")).Count == 1);
+        Assert.Equal("", Cut());
+
+        string Cut() => (string)page.Script(
+            """
+            return [...document.querySelectorAll('[data-testid=verdict], [data-testid=chance-strip], [data-testid=because]')]
+                .filter((one) => one.scrollWidth > one.clientWidth + 1 || one.scrollHeight > one.clientHeight + 1)
+                .map((one) => one.innerText).join()
+            """)!;
+    }
+
+    [Fact]
     public void The_one_action_of_a_section_player_table_and_state_are_always_within_reach_and_nothing_is_cut()
     {
         using var _ = browser.Phone();

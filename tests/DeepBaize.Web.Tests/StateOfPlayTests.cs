@@ -36,6 +36,9 @@ public sealed class StateOfPlayTests(WebFixture web)
         Assert.Equal("In-off, 4 away.", await RulingAsync(new { balls = overThePocket, strike = intoIt }));
         Assert.Equal("Foul, 7 away: the pink is hit first and is not on.",
             await RulingAsync(new { balls = Balls, strike = AtThePink, state = new { on = "colour", nominated = "black" } }));
+        // Nothing was nominated, which costs seven; what is said is what was seen.
+        Assert.Equal("Foul and a miss, 7 away: the red is hit first and is not on.",
+            await RulingAsync(new { balls = Balls, strike = new { directionDeg = 21.26, pace = 3 }, state = new { on = "colour" } }));
     }
 
     [Fact]

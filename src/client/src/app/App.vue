@@ -130,6 +130,7 @@ async function chooseTable(id: string) {
   top: 6px;
   left: 50%;
   padding: 8px 14px;
+  font: inherit;
   transform: translate(-50%, -60px);
   color: var(--ink);
   border: 1px solid var(--line);
@@ -231,6 +232,13 @@ nav a[aria-current] {
     height: auto;
     gap: 0 12px;
     padding: 4px 12px 0;
+  }
+  h1 {
+    font-size: 17px;
+  }
+  .top > :deep(.state) {
+    flex: 0 1 auto;
+    max-width: calc(100% - 104px);
   }
   nav {
     order: 3;

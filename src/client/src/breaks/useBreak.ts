@@ -214,6 +214,8 @@ export function useBreak(
     if (sheetOf(question.value) !== before) return
     forget()
     lineUp.take(data)
+    // The pot was for the stroke that was played; an attempt that failed begins again with it.
+    if (!data.fails) model.setPot(null)
     model.setRuled({ words: data.words, balls: objectBalls(model.balls.value) })
     model.commit()
   }

@@ -53,7 +53,7 @@ const parts = computed(() => {
       <span class="who">{{ t('chance.for', { player }) }}</span>
     </template>
     <template v-else-if="refusal">
-      <span class="warns" role="alert" data-testid="chance-refusal">{{ refusal }}</span>
+      <span class="warns why" role="alert" data-testid="chance-refusal">{{ refusal }}</span>
       <template v-if="notOn">
         <el-button size="small" data-testid="says-on" @click="emit('on', turn)">{{
           t(turn === 'red' ? 'state.redOn' : 'state.redGone')
@@ -91,6 +91,10 @@ const parts = computed(() => {
   color: var(--ink-soft);
   font-size: 15px;
 }
+/* A whole sentence, and never cut. */
+.why {
+  font-size: 15px;
+}
 .old b {
   color: var(--ink-soft);
 }
@@ -98,6 +102,17 @@ const parts = computed(() => {
   .strip {
     flex-wrap: wrap;
     height: 52px;
+  }
+  .why,
+  .who {
+    white-space: normal;
+    line-height: 20px;
+  }
+}
+@media (max-width: 700px) {
+  .strip {
+    height: auto;
+    min-height: 52px;
   }
 }
 </style>

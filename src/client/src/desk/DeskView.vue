@@ -7,7 +7,7 @@ import ChanceStrip from '@/chances/ChanceStrip.vue'
 import StateStrip from '@/laying/StateStrip.vue'
 import PlayBar from '@/motion/PlayBar.vue'
 import PocketMarks from '@/pots/PocketMarks.vue'
-import { nextRed } from '@/sheet/sheet'
+import { isRed, nextRed } from '@/sheet/sheet'
 import RunRuleView from '@/strike/RunRule.vue'
 import ContactStrip from '@/table/ContactStrip.vue'
 import type { Manner } from '@/table/gestures'
@@ -42,6 +42,13 @@ const { isHidden, setStroke } = bench
 const hardest = computed(() => desk.prediction.value?.stroke?.hardestPace ?? 10)
 const isPhone = useMediaQuery('(max-width: 700px)')
 const isWide = useMediaQuery('(min-width: 1001px)')
+/** Where words beside the table name reds by their numbers, the reds show them. */
+const namesReds = computed(
+  () =>
+    props.section.name === 'table' &&
+    ['reading', 'chance', 'white', 'numbers'].includes(face.value) &&
+    model.balls.value.filter((ball) => isRed(ball.id)).length > 1,
+)
 /** A table that stands upright on a wide screen. */
 const isBeside = computed(() => isWide.value && view.value.turn % 2 === 1)
 const namesPlace = computed(
@@ -79,6 +86,7 @@ const manner = computed<Manner>(() => {
             :next-red="nextRed(model.balls.value)"
             :raw="model.sheet.value.raw"
             :letters="preferences.letters.value"
+            :numbers="namesReds"
             :scrolls="isPhone"
             @drag="(ball, x, y, exactly) => shot.hold(ball, x, y, !exactly)"
             @drop="shot.release"

@@ -92,7 +92,8 @@ export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallP
     slow.value = half
   }
 
-  watch(prediction, reset)
+  // What is predicted meanwhile does not end a stroke that is being played out.
+  watch(prediction, () => delivered.value || reset())
   return { time, active, running, slow, duration, shown, delivered, run, pause, step, reset, playOut, setSlow }
 }
 

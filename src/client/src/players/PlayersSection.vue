@@ -230,5 +230,9 @@ header {
   header {
     flex-wrap: wrap;
   }
+  .name {
+    flex-basis: 100%;
+    max-width: none;
+  }
 }
 </style>

@@ -94,7 +94,7 @@ const band = computed(() => {
   opacity: 0.9;
 }
 .side {
-  font-size: 19px;
+  font-size: 21px;
   fill: var(--ivory);
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { BallPlace, Mark, Pocket, Prediction } from '@/api/client'
-import { ballLetters } from '@/sheet/sheet'
+import { ballLetters, isRed } from '@/sheet/sheet'
 import { t } from '@/words'
 import BallMark from './BallMark.vue'
 import ContactNumerals from './ContactNumerals.vue'
@@ -46,6 +46,8 @@ const props = defineProps<{
   /** Balls that wait for the server to settle them. */
   raw: string[]
   letters: boolean
+  /** Reds show their numbers, because words beside the table name them. */
+  numbers: boolean
   /** True where the page scrolls under the finger. */
   scrolls: boolean
 }>()
@@ -223,7 +225,9 @@ defineExpose({ svg })
         :raw="raw.includes(ball.id)"
         :picked="picked === ball.id || chosen.includes(ball.id)"
         :label="labelOf(ball.id)"
-        :letters="letters && !isCovered(ball, shown, radius) ? ballLetters(ball.id) : ''"
+        :letters="
+          (letters || (numbers && isRed(ball.id))) && !isCovered(ball, shown, radius) ? ballLetters(ball.id) : ''
+        "
         :scale="textScale(outline)"
         @nudge="(key, wide) => onNudge(ball.id, key, wide)"
         @remove="emit('remove', ball.id)"

@@ -104,4 +104,15 @@ function cut(sentence: string, start: number, decisive: string[]): Part[] {
     -webkit-line-clamp: 5;
   }
 }
+@media (max-width: 700px) {
+  .answer {
+    height: auto;
+    min-height: 148px;
+  }
+  .verdict {
+    display: block;
+    font-size: 18px;
+    line-height: 24px;
+  }
+}
 </style>
