@@ -24,6 +24,18 @@ public sealed class PlainWordsTests
         { "Colours up", "Spot the colours" },
         { "lain stance", "eached normally" },
         { "'Line, mrad'", "How straight you aim" },
+        { "here stands", "to see how often it goes" },
+        { "'Anew'", "Start again" },
+        { "'Like a'", "Plays like" },
+        { "Take away'", "remove: 'Delete'" },
+        { "Leave it", "leave: 'Cancel'" },
+        { "As the machine", "As your device" },
+        { "in the mean;", "on average;" },
+        { "points secure the frame", "points win the frame" },
+        { "Shut in", "Tied up" },
+        { "forgive about alike", "about equally forgiving" },
+        { "that cannot be\"", "An impossible player" },
+        { "\"other red\"", "keeps the white from the contact" },
     };
 
     [Theory]

@@ -66,7 +66,7 @@ public sealed class PlacingTests(BrowserFixture browser)
     {
         var page = new TablePage(browser).OpenFresh();
         page.DragTo("red1", 3245, 889);
-        page.Until(() => page.Text("placing-told") == "No room there: the red stands as near as it can.");
+        page.Until(() => page.Text("placing-told") == "No room there: red 1 stands as near as it can.");
         page.DragBall("red1", -60, 0);
         page.Until(() => page.Text("placing-told") == "");
     }

@@ -59,7 +59,7 @@ function onKey(event: KeyboardEvent) {
     <circle class="body" :cx="x" :cy="y" :r="r" />
     <path v-if="raw" class="flag" :d="`M${x} ${y - r}v-46h34l-10 12l10 12h-34`" />
     <circle class="light" :cx="x - r * 0.3" :cy="y - r * 0.34" :r="r * 0.26" />
-    <text v-if="letters" class="letters" :x="x" :y="y - r - 10" :font-size="58 * scale">{{ letters }}</text>
+    <text v-if="letters" class="letters" :x="x" :y="y - r - 10" :font-size="60 * scale">{{ letters }}</text>
   </g>
 </template>
 
