@@ -56,7 +56,7 @@ build_locked() {
     dotnet build "$1" -c Release -v quiet --nologo --no-restore \
       -p:UseSharedCompilation=true -p:SharedCompilationId="$compiler" || code=1
   local running
-  for running in $(grep -lsa "pipename[:]$compiler" /proc/[0-9]*/cmdline); do kill "${running//[!0-9]/}"; done
+  for running in $(grep -lsa "pipename[:]$compiler" /proc/[0-9]*/cmdline); do kill "${running//[!0-9]/}" 2>/dev/null || true; done
   return "$code"
 }
 

@@ -71,7 +71,8 @@ public static class WhiteWords
     {
         return meeting switch
         {
-            { Ball: { } ball } => ball == pot.Ball && !names.IsNumbered ? $"the same {NameWords.Of(ball)}" : names.The(ball),
+            { Ball: { } ball } when ball == pot.Ball && names.Of(ball) == NameWords.Of(ball) => $"the same {NameWords.Of(ball)}",
+            { Ball: { } ball } => names.The(ball),
             { Kind: ShotEventKind.Pocket, Pocket: { } pocket } => $"in-off, {NameWords.Of(pocket)}",
             { Pocket: { } pocket } => $"a jaw of the {NameWords.Of(pocket)}",
             _ => $"the {NameWords.Of(meeting.Cushion!.Value)}",

@@ -162,7 +162,7 @@ public sealed class PotTests(BrowserFixture browser)
         page.View("dangers");
         page.Until(() => page.Text("dangers").Length > 0);
         page.View("cannon");
-        page.Ball("red1").Click();
+        page.Ball("red1").FindElement(By.CssSelector(".body")).Click();
         page.Until(() => page.Text("cannon-words").Contains("Square off the black", StringComparison.Ordinal));
     }
 

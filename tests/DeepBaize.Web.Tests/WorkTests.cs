@@ -127,15 +127,19 @@ public sealed class WorkTests(BusyFixture busy)
             "/api/pots/fixes" => OpenPot,
             _ => new { question = OpenPot },
         };
-        using var leave = new CancellationTokenSource();
         var left = Pool.Left;
-        // Several at once: the first may be done before it is noticed that nobody waits.
-        var asked = Enumerable.Range(0, 24).Select(_ => Client.PostAsJsonAsync(path, body, leave.Token)).ToList();
-        await Waiting.UntilAsync(() => Pool.Running > 0);
-        await leave.CancelAsync();
-        await Waiting.UntilAsync(() => Pool.Busy == 0);
+        // Several at once, and more than once: short work may be done before it is noticed that nobody waits.
+        for (var attempt = 0; attempt < 20 && Pool.Left == left; attempt++)
+        {
+            using var leave = new CancellationTokenSource();
+            var asked = Enumerable.Range(0, 8).Select(_ => Client.PostAsJsonAsync(path, body, leave.Token)).ToList();
+            await Waiting.UntilAsync(() => Pool.Running > 0 || asked.TrueForAll(one => one.IsCompleted));
+            await leave.CancelAsync();
+            await Waiting.UntilAsync(() => Pool.Busy == 0);
+            await Task.WhenAll(asked).ContinueWith(_ => { }, TaskScheduler.Default);
+        }
+
         Assert.True(Pool.Left > left, "All worked on to the end after their client had left.");
-        await Assert.ThrowsAnyAsync<OperationCanceledException>(() => Task.WhenAll(asked));
     }
 
     [Fact]

@@ -44,10 +44,7 @@ const isPhone = useMediaQuery('(max-width: 700px)')
 const isWide = useMediaQuery('(min-width: 1001px)')
 /** Where words beside the table name reds by their numbers, the reds show them. */
 const namesReds = computed(
-  () =>
-    props.section.name === 'table' &&
-    ['reading', 'chance', 'white', 'numbers'].includes(face.value) &&
-    model.balls.value.filter((ball) => isRed(ball.id)).length > 1,
+  () => open.value?.model.namesReds?.value === true && model.balls.value.filter((ball) => isRed(ball.id)).length > 1,
 )
 /** A table that stands upright on a wide screen. */
 const isBeside = computed(() => isWide.value && view.value.turn % 2 === 1)
