@@ -34,7 +34,7 @@ export function useCommands(parts: {
   const { model, shot, playback, bench, positions, laying, files, preferences, face } = parts
 
   /** Where the focus was when the form for saving was opened: it goes back there. */
-  let cameFrom: Element | null = null
+  let cameFrom: HTMLElement | SVGElement | null = null
 
   async function save() {
     const opened = model.sheet.value.opened
@@ -42,13 +42,13 @@ export function useCommands(parts: {
   }
 
   function saveAs() {
-    if (face.value !== 'save') cameFrom = document.activeElement
+    if (face.value !== 'save') cameFrom = document.activeElement as HTMLElement | SVGElement | null
     face.value = 'save'
   }
 
   async function focusAgain() {
     await nextTick()
-    if (document.activeElement === document.body && cameFrom instanceof HTMLElement) cameFrom.focus()
+    if (document.activeElement === document.body) cameFrom?.focus()
     cameFrom = null
   }
 
