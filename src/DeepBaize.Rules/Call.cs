@@ -54,6 +54,7 @@ internal sealed class Call
         }
 
         foreach (var ball in facts.OffTable) yield return new Foul(FoulKind.OffTable, ball);
+        if (facts.Jumped.Any(jumped => jumped.IsFoul(facts.FirstHit))) yield return new Foul(FoulKind.Jump);
     }
 
     /// <summary>True when the fouls say that the ball on was not hit first.</summary>

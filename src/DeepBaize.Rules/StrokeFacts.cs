@@ -18,6 +18,9 @@ public sealed record StrokeFacts
     /// <summary>The balls that leave the table otherwise.</summary>
     public IReadOnlyList<BallId> OffTable { get; init; } = [];
 
+    /// <summary>The balls over a part of which the white passed in the air.</summary>
+    public IReadOnlyList<JumpedBall> Jumped { get; init; } = [];
+
     /// <summary>True when the white came to a cushion; some attempts rule that out.</summary>
     public bool WhiteMetCushion { get; init; }
 

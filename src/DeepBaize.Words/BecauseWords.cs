@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Motion;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
@@ -34,6 +35,9 @@ internal static class BecauseWords
         var parts = new List<string>();
         var rubber = new List<string>();
         var met = new HashSet<BallId>();
+        var over = outcome.Passed.Where(passed => passed.Moment == PassMoment.BeforeContact && passed.ToFarSide)
+            .Select(passed => names.The(passed.Ball)).Distinct().ToList();
+        if (over.Count > 0) parts.Add($"flies over {Verdict.Listed(over)}");
         foreach (var told in record.Events.Where(told => !told.Trembles && told.Balls.Any(ball => ball.Ball == BallId.Cue)))
         {
             switch (told.Kind)
@@ -74,6 +78,8 @@ internal static class BecauseWords
     /// <summary>What the white does on arrival, from its spin against the rolling rate along its path.</summary>
     private static string Arrival(in BallState white, double radius)
     {
+        var height = white.Position.Z - radius;
+        if (height > Flight.BedHeight) return $"is {1000 * height:0} mm off the bed";
         return SpinOf.Roll(white, radius) switch
         {
             > 1.05 => "carries more topspin than a rolling ball",

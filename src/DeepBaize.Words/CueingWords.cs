@@ -5,6 +5,9 @@ namespace DeepBaize.Words;
 /// <summary>Says how a stroke is cued.</summary>
 public static class CueingWords
 {
+    /// <summary>Degrees from which a raised butt is a danger to cloth and people (common practice, no source).</summary>
+    private const double Steep = 20;
+
     /// <summary>How the cue is held up: "the rest", "a stretch".</summary>
     public static string Way(BridgeWay way) => way switch
     {
@@ -52,9 +55,11 @@ public static class CueingWords
         var cautions = new List<string>();
         if (cueing.ElevationDegrees > ButtRaise.MostDegrees)
             cautions.Add("The tip cannot get there with an ordinary stroke: play higher on the white.");
-        else if (cueing.IsRaised)
-            cautions.Add($"The butt is up about {cueing.ElevationDegrees:0} degrees: the white hops and swerves, which is not "
-                + $"simulated yet.");
+        else if (cueing.IsTooLevel)
+            cautions.Add($"The cue clears what is behind the white from about {cueing.ElevationDegrees:0} degrees: raise the butt to see "
+                + "what that does.");
+        if (cueing.RaisedDegrees >= Steep)
+            cautions.Add("Digging down can send the white off the table, tear the cloth or hit somebody: only where it is allowed.");
         if (cueing.HardestPace < Physics.Balls.Pace.Hardest)
             cautions.Add($"Not harder than {StrokeWords.PaceInWords(hardestPace)} from there.");
         if (cueing.Best.Way == BridgeWay.Stretched) cautions.Add("Keep a foot on the floor.");

@@ -20,6 +20,8 @@ public static class EventWords
             ShotEventKind.Ball => $"{ball} meets {names.Of(told.Balls[1].Ball)}",
             ShotEventKind.Cushion => $"{ball} off the {NameWords.Of(told.Cushion!.Value)}",
             ShotEventKind.Jaw => $"{ball} off a jaw of the {NameWords.Of(told.Pocket!.Value)}",
+            ShotEventKind.Lands => $"{ball} comes down on the bed",
+            ShotEventKind.OffTable => $"{ball} leaves the table",
             ShotEventKind.Pocket => $"{ball} falls into the {NameWords.Of(told.Pocket!.Value)}",
             _ => throw new ArgumentOutOfRangeException(nameof(told), told.Kind, "Unknown kind of event."),
         };

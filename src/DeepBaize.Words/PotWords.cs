@@ -39,6 +39,7 @@ public static class PotWords
     {
         AimTermKind.Throw => "throw",
         AimTermKind.Spin => "throw by side",
+        AimTermKind.Swerve => "swerve",
         _ => "push-off",
     };
 

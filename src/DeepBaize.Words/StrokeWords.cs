@@ -29,6 +29,10 @@ public static class StrokeWords
     /// <summary>The side; tips to the right are positive.</summary>
     public static string Side(double tips) => Math.Abs(tips) < 0.06 ? "no side" : $"{Tips(tips)} of {(tips > 0 ? "right" : "left")}";
 
+    /// <summary>How far the butt is raised; null for a level cue.</summary>
+    public static string? Butt(in Strike strike) => strike.ElevationRadians < 0.5 * Math.PI / 180
+        ? null : $"butt up {strike.ElevationRadians * 180 / Math.PI:0} degrees";
+
     /// <summary>A pace from 1 to 10 in words.</summary>
     public static string PaceInWords(double pace)
     {

@@ -32,15 +32,16 @@ public sealed record Verdict(
         ShotOutcome outcome, ShotRecord record, Strike? strike, PlayingConditions conditions, string? knownResult = null)
     {
         var names = BallNames.Among(
-            outcome.Final.Select(ball => ball.Ball).Concat(outcome.Potted.Select(potted => potted.Ball)));
+            outcome.Final.Select(ball => ball.Ball).Concat(outcome.Potted.Select(potted => potted.Ball)).Concat(outcome.OffTable));
         var result = knownResult ?? ResultOf(outcome, names);
         var contact = outcome.FirstContact is { } first ? ContactWords.Describe(first.Fraction) : null;
         var radius = conditions.Balls.Radius;
         var height = strike is { } struck ? StrokeWords.Height(StrokeWords.ToTips(struck.Height, radius)) : null;
+        var butt = strike is { } cued ? StrokeWords.Butt(cued) : null;
         var side = strike is { } aside ? StrokeWords.Side(StrokeWords.ToTips(aside.Side, radius)) : null;
         var pace = strike is { } paced ? StrokeWords.PaceInWords(conditions.Cue.Paces.FromSpeed(paced.WhiteSpeed)) : null;
         var white = WhiteStops(outcome, conditions.Gauge);
-        var how = string.Join(", ", new[] { contact, height, side, pace }.OfType<string>());
+        var how = string.Join(", ", new[] { contact, height, side, pace, butt }.OfType<string>());
         var sentence = string.Join(
             " ", new[] { result, how.Length > 0 ? EventWords.Capital(how) + "." : "", white }.Where(part => part.Length > 0));
         if (strike is { IsMiscueRisk: true }) sentence += " A miscue threatens: the tip is outside half the ball.";
@@ -58,6 +59,8 @@ public sealed record Verdict(
         var others = pots.Where((_, i) => i != own).Select(potted => $"{names.Of(potted.Ball)} to the {NameWords.Of(potted.Pocket)}")
             .ToList();
         if (others.Count > 0) words += $" Also {string.Join(" and ", others)}.";
+        var lost = outcome.OffTable.Where(ball => ball != BallId.Cue).Select(names.The).ToList();
+        if (lost.Count > 0) words += $" {EventWords.Capital(Listed(lost))} {(lost.Count == 1 ? "leaves" : "leave")} the table.";
         return words;
     }
 
@@ -65,6 +68,7 @@ public sealed record Verdict(
     {
         if (outcome.IsInOff)
             return $"In-off: the white falls into the {NameWords.Of(outcome.Potted.First(potted => potted.Ball == BallId.Cue).Pocket)}.";
+        if (outcome.OffTable.Contains(BallId.Cue)) return "The white leaves the table.";
         if (outcome.End == ShotEnd.TimeLimit) return $"The balls were still moving after {outcome.Duration:0} seconds.";
         var white = outcome.Final.First(ball => ball.Ball == BallId.Cue).State.Place;
         var others = outcome.Final.Where(ball => ball.Ball != BallId.Cue).Select(ball => new PlacedBall(ball.Ball, ball.State.Place))

@@ -31,6 +31,7 @@ public static class WhiteWords
         {
             CellKind.NoPot => "the ball stays up",
             CellKind.InOff => $"in-off in the {NameWords.Of(cell.InOff!.Value)}",
+            CellKind.OffTable => "the white leaves the table",
             CellKind.MeetsBall => $"meets {BallNames.Among(layout).The(cell.Met!.Value)}, stops {Where(cell.Rest, layout, potted)}",
             CellKind.InZone => $"in the zone, {Where(cell.Rest, layout, potted)}",
             CellKind.FallsShort => $"falls {BallWidths.Say(-cell.Miss / layout.Gauge.Diameter)} short",

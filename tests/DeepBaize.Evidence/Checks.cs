@@ -15,6 +15,7 @@ public static class Checks
         ("Ball on ball", Contacts.All),
         ("Balls that touch", Clusters.All),
         ("Cue on ball", Cueing.All),
+        ("A raised butt, and balls in the air", Flying.All),
         ("Cushions", Cushions.All),
         ("Independent integrations", Integrations.All),
         ("Facts of the trade: angles and pace", TradeAngles.All),

@@ -22,6 +22,8 @@ internal static class Integrations
         new("I1", "Cloth motion: slide to roll to rest", Library, () => Values.GetProperty("cloth").EnumerateArray().SelectMany(Cloth)),
         new("I2", "Cushion impulse, with constant friction and with friction that falls with slip", Library, () =>
             Values.GetProperty("cushion").EnumerateArray().Select(Cushion)),
+        new("I4", "Landing: the cloth rubs while the bed gives its impulse", Library, () =>
+            Values.GetProperty("landing").EnumerateArray().Select(Landing)),
         new("I3", "Touching balls: line, triangle, plant with a gap, full rack", Library,
             () => Values.GetProperty("cluster").EnumerateArray().Select(Cluster)),
     ];
@@ -50,6 +52,16 @@ internal static class Integrations
         yield return Figure.Worst($"{name}: place of grip", 1e-6, Numbers(row, "gripPlace").Zip([grip.Position.X, grip.Position.Y]));
         yield return Figure.Worst($"{name}: velocity of grip", 1e-6, Numbers(row, "gripVelocity").Zip([grip.Velocity.X, grip.Velocity.Y]));
         yield return Figure.Worst($"{name}: place of rest", 1e-5, Numbers(row, "restPlace").Zip([rest.X, rest.Y]));
+    }
+
+    private static Figure Landing(JsonElement row)
+    {
+        var (v, w) = (Numbers(row, "velocity"), Numbers(row, "spin"));
+        var table = Ideal(Number(row, "slidingFriction")).Table with { BedRestitution = Number(row, "restitution") };
+        var after = Physics.Motion.Flight.Land(
+            new BallState(new Vec3(0, 0, Radius), new Vec3(v[0], v[1], v[2]), new Vec3(w[0], w[1], w[2])), table, Radius);
+        double[] found = [after.Velocity.X, after.Velocity.Y, after.Velocity.Z, after.Spin.X, after.Spin.Y, after.Spin.Z];
+        return Figure.Worst($"from ({v[0]}, {v[1]}, {v[2]}) m/s, velocity and spin", 1e-6, Numbers(row, "after").Zip(found));
     }
 
     private static Figure Cushion(JsonElement row)

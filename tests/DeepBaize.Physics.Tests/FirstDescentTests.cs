@@ -47,9 +47,25 @@ public sealed class FirstDescentTests
         Assert.Equal(time, FirstDescent.OfQuadratic(c0, c1, c2));
     }
 
+    [Fact]
+    public void The_first_falling_root_of_a_polynomial_of_degree_eight_is_found_among_all()
+    {
+        var random = new Random(8);
+        for (var i = 0; i < 2_000; i++)
+        {
+            var roots = Enumerable.Range(0, 8).Select(_ => 0.1 + random.NextDouble() * 2).Order().ToArray();
+            if (roots.Zip(roots.Skip(1)).Any(pair => pair.Second - pair.First < 0.02)) continue;
+            var c = Expand(roots);
+            Assert.Equal(roots[0], FirstDescent.OfPolynomial(c, 3), 1e-7);
+            Assert.Equal(double.PositiveInfinity, FirstDescent.OfPolynomial(c, roots[0] * 0.999));
+            Assert.Equal(roots[1], FirstDescent.OfPolynomial([.. c.Select(x => -x)], 3), 1e-7);
+        }
+    }
+
     private static double[] Expand(double[] roots)
     {
-        double[] c = [1, 0, 0, 0, 0];
+        var c = new double[roots.Length + 1];
+        c[0] = 1;
         for (var n = 0; n < roots.Length; n++)
         {
             for (var k = n + 1; k > 0; k--) c[k] = c[k] * roots[n] - c[k - 1];

@@ -18,8 +18,8 @@ public sealed class PropertyTests
         Gen.Select(Gen.Double[0.1, 3.4], Gen.Double[0.1, 1.6]).Array[1, 6].Where(places => places.Length > 0 && AreApart(places));
 
     private static readonly Gen<Strike> Strikes = Gen.Select(
-        Gen.Double[0, Math.Tau], Gen.Double[0.4, 4], Gen.Double[-0.35, 0.35], Gen.Double[-0.35, 0.35], (direction, speed, side, height) =>
-            new Strike(direction, speed, side, height));
+        Gen.Double[0, Math.Tau], Gen.Double[0.4, 4], Gen.Double[-0.35, 0.35], Gen.Double[-0.35, 0.35], Gen.Double[-0.7, 1.39],
+        (direction, speed, side, height, raised) => new Strike(direction, speed, side, height, Math.Max(0, raised)));
 
     [Fact]
     public void A_shot_mirrored_across_the_tables_length_ends_in_the_mirror_image() => Gen.Select(Places, Strikes).Sample(

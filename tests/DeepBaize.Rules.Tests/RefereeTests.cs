@@ -48,6 +48,24 @@ public sealed class RefereeTests
         AssertRuling(Referee.Judge(frame, null, stroke), 0, 0, false, BallOn.Red);
     }
 
+    /// <summary>A jump shot by when the white passes over which ball (official rules, section 2, "Jump shot"; from memory).</summary>
+    [Theory]
+    [InlineData(Blue, JumpMoment.BeforeContact, true, true)]
+    [InlineData(Blue, JumpMoment.BeforeContact, false, true)]
+    [InlineData(Red1, JumpMoment.BeforeContact, false, false)]
+    [InlineData(Red1, JumpMoment.BeforeContact, true, true)]
+    [InlineData(Red1, JumpMoment.AfterContact, true, true)]
+    [InlineData(Red1, JumpMoment.AfterContact, false, false)]
+    [InlineData(Blue, JumpMoment.AfterContact, true, false)]
+    [InlineData(Red1, JumpMoment.Later, true, false)]
+    public void A_jump_shot_is_foul_as_the_rules_say(BallId over, JumpMoment moment, bool toFarSide, bool isFoul)
+    {
+        var frame = Frame(BallOn.Red, 3);
+        var ruling = Referee.Judge(frame, null, Stroke(frame, [Red1]) with { Jumped = [new JumpedBall(over, moment, toFarSide)] });
+        Assert.Equal(isFoul, ruling.IsFoul);
+        Assert.Equal(isFoul ? 4 : 0, ruling.Penalty);
+    }
+
     [Fact]
     public void In_off_the_pack_costs_four_and_leaves_the_white_in_hand()
     {

@@ -188,13 +188,15 @@ public sealed class PredictContractTests(WebFixture web)
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":11}}""", 400, "strike", "between 1 and 10")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"whiteSpeed":-1}}""", 400, "strike", "more than 0")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"side":0.8,"height":0.8}}""", 400, "strike", "miss the white")]
-    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"elevationDeg":5}}""", 400, "strike", "raised butt")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"elevationDeg":81}}""", 400, "strike", "0 to 80 degrees")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"elevationDeg":-1}}""", 400, "strike", "0 to 80 degrees")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"height":-0.9,"elevationDeg":3}}""", 400, "strike", "meet the bed first")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":1e999,"pace":4}}""", 400, "badJson", "strike.directionDeg is no finite number")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":10,"side":0.5}}""", 422, "beyondTheCue", "cue speed")]
     [InlineData("""{"balls":[CUE]}""", 400, "strike", "how the white is struck")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"initial":{"velocity":[1,0,0],"spin":[0,0,0]}}""", 400, "strike",
         "not both")]
-    [InlineData("""{"balls":[CUE],"initial":{"velocity":[1,0,1],"spin":[0,0,0]}}""", 400, "initial", "leaves the bed")]
+    [InlineData("""{"balls":[CUE],"initial":{"velocity":[0,0,-1],"spin":[0,0,0]}}""", 400, "initial", "pressed into the bed")]
     [InlineData("""{"balls":[CUE],"initial":{"velocity":[1,0],"spin":[0,0,0]}}""", 400, "initial", "three numbers")]
     [InlineData("""{"balls":[CUE],"initial":{"velocity":[100,0,0],"spin":[0,0,0]}}""", 400, "initial", "at most")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"table":{"cushionFriction":0.436436}}}""", 400,

@@ -17,8 +17,14 @@ public enum MotionPhase
     /// <summary>Moving while its lowest point grips the cloth.</summary>
     Rolling,
 
+    /// <summary>In the air.</summary>
+    Airborne,
+
     /// <summary>Fallen into a pocket.</summary>
     Potted,
+
+    /// <summary>Gone over a cushion.</summary>
+    OffTable,
 }
 
 /// <summary>A ball at one instant, SI units.</summary>

@@ -20,6 +20,18 @@ public static class CueShape
     /// <param name="ballRadius">Radius of the ball in metres.</param>
     public static double AxisFactor(double ballRadius) => (ballRadius + TipRadius) / ballRadius;
 
+    /// <summary>Height in metres of the middle of the tip's dome over the bed, with the tip on a white that lies there.</summary>
+    /// <param name="side">Contact point right of centre seen along the cue, in ball radii.</param>
+    /// <param name="height">Contact point above centre seen along the cue, in ball radii.</param>
+    /// <param name="elevationRadians">How far the butt is raised.</param>
+    /// <param name="ballRadius">Radius of the ball in metres.</param>
+    public static double TipHeight(double side, double height, double elevationRadians, double ballRadius)
+    {
+        var (sin, cos) = Math.SinCos(elevationRadians);
+        var back = Math.Sqrt(Math.Max(0, 1 - side * side - height * height));
+        return ballRadius + (ballRadius + TipRadius) * (height * cos + back * sin);
+    }
+
     /// <summary>Radius of the cue in metres at a distance behind its tip, 0 to the length.</summary>
     /// <param name="behindTip">Distance in metres.</param>
     /// <param name="length">Length of the cue in metres.</param>

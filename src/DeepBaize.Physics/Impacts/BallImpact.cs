@@ -16,7 +16,9 @@ public static class BallImpact
     /// <param name="first">The first ball; replaced by its state after the impact.</param>
     /// <param name="second">The second ball; likewise.</param>
     /// <param name="balls">Restitution and friction.</param>
-    /// <remarks>Vertical velocity that friction would give is dropped: balls do not leave the bed yet.</remarks>
+    /// <remarks>
+    /// Between two balls on the bed the vertical velocity that friction would give is dropped; where one is in the air it stays.
+    /// </remarks>
     public static void Resolve(ref BallState first, ref BallState second, BallCoefficients balls)
     {
         ArgumentNullException.ThrowIfNull(balls);
@@ -25,8 +27,10 @@ public static class BallImpact
         if (closing <= 0) return;
         var press = (1 + (closing < DeadSpeed ? 0 : balls.Restitution)) * closing / 2;
         var slip = contact.SlipOf(first, second, balls.Radius);
+        var isOnBed = contact.Climb == 0 && first.Velocity.Z == 0 && second.Velocity.Z == 0;
         contact.Press(ref first, ref second, press);
         contact.Rub(ref first, ref second, slip, slip, balls.FrictionAt(slip.Size) * press, balls.Radius);
+        if (!isOnBed) return;
         first = OnBed(first);
         second = OnBed(second);
     }

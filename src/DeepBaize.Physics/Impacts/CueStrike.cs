@@ -2,13 +2,18 @@ using DeepBaize.Physics.Balls;
 
 namespace DeepBaize.Physics.Impacts;
 
-/// <summary>Where and how the tip meets the white, with a level cue.</summary>
-/// <param name="DirectionRadians">The cue's line, anticlockwise from straight up the table.</param>
-/// <param name="WhiteSpeed">Speed in m/s with which the white leaves the tip, above 0.</param>
+/// <summary>Where and how the tip meets the white.</summary>
+/// <param name="DirectionRadians">The cue's line seen from above, anticlockwise from straight up the table.</param>
+/// <param name="WhiteSpeed">Speed in m/s with which the white leaves the tip, along the cue; above 0.</param>
 /// <param name="Side">Contact point right of centre seen along the cue, in ball radii.</param>
-/// <param name="Height">Contact point above centre, in ball radii.</param>
-public readonly record struct Strike(double DirectionRadians, double WhiteSpeed, double Side, double Height)
+/// <param name="Height">Contact point above centre seen along the cue, in ball radii.</param>
+/// <param name="ElevationRadians">How far the butt is raised, from 0 for a level cue to <see cref="SteepestDegrees"/>.</param>
+public readonly record struct Strike(
+    double DirectionRadians, double WhiteSpeed, double Side, double Height, double ElevationRadians = 0)
 {
+    /// <summary>Steepest cue in degrees that is simulated: beyond it nobody stands (common practice, no source).</summary>
+    public const double SteepestDegrees = 80;
+
     /// <summary>Offset beyond which the tip is likely to slip off the ball, in ball radii (practical limit, common experience).</summary>
     public const double MiscueOffset = 0.5;
 
@@ -20,8 +25,9 @@ public readonly record struct Strike(double DirectionRadians, double WhiteSpeed,
 }
 
 /// <summary>
-/// The cue's blow on the white (Leckie and Greenspan 2006) for a level cue and a lossless tip, with the push-off of a cue
-/// of finite end mass (Cross 2008; Alciatore).
+/// The cue's blow on the white (Leckie and Greenspan 2006) for a lossless tip, with the push-off of a cue of finite end mass (Cross 2008;
+/// Alciatore). Their bracket 1 + m/M + (5/(2 R^2)) (a^2 + b^2 cos^2 + c^2 sin^2 - 2 b c cos sin) is 1 + m/M + (5/2) times the squared
+/// distance of the cue's line from the centre, and that distance is the offset seen along the cue, however the butt is raised.
 /// </summary>
 public static class CueStrike
 {
@@ -63,7 +69,9 @@ public static class CueStrike
         return Math.Atan2(2.5 * side * Math.Sqrt(inner), 1 + endMassRatio + 2.5 * inner);
     }
 
-    /// <summary>The state of the white just after the blow.</summary>
+    /// <summary>
+    /// The state of the white just after the blow, before the bed answers: with a raised butt it has a downward velocity.
+    /// </summary>
     /// <param name="strike">The strike; offset at most 1.</param>
     /// <param name="white">The white at rest on the bed.</param>
     /// <param name="conditions">Ball and cue.</param>
@@ -71,13 +79,15 @@ public static class CueStrike
     {
         ArgumentNullException.ThrowIfNull(conditions);
         var (sin, cos) = Math.SinCos(strike.DirectionRadians);
+        var (sinUp, cosUp) = Math.SinCos(strike.ElevationRadians);
         var forward = new Vec3(cos, sin, 0);
         var right = forward.Cross(Vec3.Up);
-        // w = (r x m v f)/I with r = side R right + height R up and I = (2/5) m R^2; the push-off does not change it.
-        var spin = (right * strike.Side + Vec3.Up * strike.Height).Cross(forward) * (2.5 * strike.WhiteSpeed / conditions.Balls.Radius);
-        var pushOff = PushOffRadians(strike.Side, conditions.Cue.EndMassRatio);
-        var (sinOut, cosOut) = Math.SinCos(strike.DirectionRadians + pushOff);
-        return new BallState(white.Position, new Vec3(cosOut, sinOut, 0) * strike.WhiteSpeed, spin);
+        var along = forward * cosUp - Vec3.Up * sinUp;
+        var above = forward * sinUp + Vec3.Up * cosUp;
+        // w = (r x m v d)/I, d along the cue, r = side R right + height R above and I = (2/5) m R^2; the push-off does not change it.
+        var spin = (right * strike.Side + above * strike.Height).Cross(along) * (2.5 * strike.WhiteSpeed / conditions.Balls.Radius);
+        var (sinOut, cosOut) = Math.SinCos(PushOffRadians(strike.Side, conditions.Cue.EndMassRatio));
+        return new BallState(white.Position, (along * cosOut - right * sinOut) * strike.WhiteSpeed, spin);
     }
 
     private static double Reaction(double offset, double ballMass, double cueMass) =>

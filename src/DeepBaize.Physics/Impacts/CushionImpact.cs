@@ -4,7 +4,8 @@ namespace DeepBaize.Physics.Impacts;
 
 /// <summary>
 /// A ball on the bed meets a cushion or a jaw (Mathavan, Jackson and Parkin 2010). The ball may slip at the nose and on
-/// the cloth during the impact; the impulse is integrated until the normal work given back is e^2 of the work of compression.
+/// the cloth during the impact; the impulse is integrated until the normal work given back is e^2 of the work of compression. A ball in the
+/// air has no cloth under it: one contact, whose law is closed.
 /// </summary>
 public static class CushionImpact
 {
@@ -36,17 +37,44 @@ public static class CushionImpact
             ball.Spin.Dot(along) * radius * scale,
             ball.Spin.Dot(intoRubber) * radius * scale,
             ball.Spin.Z * radius * scale);
-        var table = conditions.Table;
-        var restitution = table.RestitutionAt(normalSpeed, share);
-        var nose = new NoseContact(
-            conditions.Gauge.NoseSine, table.CushionFriction, table.CushionFrictionFall * normalSpeed, table.SlidingFriction);
-        var after = NoseIntegrator.Rebound(before, nose, restitution);
+        var restitution = conditions.Table.RestitutionAt(normalSpeed, share);
+        var after = NoseIntegrator.Rebound(before, Nose(conditions, normalSpeed), restitution);
         return ball with
         {
             Velocity = (along * after.Along + intoRubber * after.Into) * normalSpeed,
             Spin = (along * after.SpinAlong + intoRubber * after.SpinInto + Vec3.Up * after.SpinUp) * (normalSpeed / radius),
         };
     }
+
+    /// <summary>
+    /// The state after a ball in the air has met the nose: it rebounds along the normal with e of its speed, and friction opposes the slip
+    /// of its surface with min(mu P, 2 m u / 7), the second being the impulse that just ends the slip.
+    /// </summary>
+    /// <param name="ball">The ball at contact, moving into the rubber.</param>
+    /// <param name="intoRubber">Unit vector from the ball's centre to the nose line; it climbs where the nose is higher.</param>
+    /// <param name="share">Share of the table's restitution that this rubber has.</param>
+    /// <param name="conditions">Cushions and ball.</param>
+    public static BallState ResolveInAir(in BallState ball, Vec3 intoRubber, double share, PlayingConditions conditions)
+    {
+        ArgumentNullException.ThrowIfNull(conditions);
+        var normalSpeed = ball.Velocity.Dot(intoRubber);
+        if (normalSpeed <= 0) return ball;
+        var radius = conditions.Balls.Radius;
+        var press = (1 + conditions.Table.RestitutionAt(normalSpeed, share)) * normalSpeed;
+        var slip = ball.Velocity - intoRubber * normalSpeed + ball.Spin.Cross(intoRubber) * radius;
+        var size = slip.Length;
+        var most = Nose(conditions, normalSpeed).NoseFrictionAt(size / normalSpeed) * press;
+        var rub = size > 0 ? slip * (-Math.Min(most, 2 * size / 7) / size) : Vec3.Zero;
+        return ball with
+        {
+            Velocity = ball.Velocity - intoRubber * press + rub,
+            Spin = ball.Spin + intoRubber.Cross(rub) * (2.5 / radius),
+        };
+    }
+
+    private static NoseContact Nose(PlayingConditions conditions, double normalSpeed) => new(
+        conditions.Gauge.NoseSine, conditions.Table.CushionFriction, conditions.Table.CushionFrictionFall * normalSpeed,
+        conditions.Table.SlidingFriction);
 
     /// <summary>Removes the velocity into the rubber and nothing else: what a ball that only leans on it feels.</summary>
     public static BallState TakeNormalVelocity(in BallState ball, Vec3 intoRubber) =>

@@ -3,7 +3,7 @@ using DeepBaize.Physics.Balls;
 namespace DeepBaize.Physics.Motion;
 
 /// <summary>
-/// How a ball moves on the cloth between contacts. Sliding: dv/dt = -mu_s g u/|u|, dw/dt = (5 mu_s g / 2R) z x u/|u|,
+/// How a ball moves between contacts. On the cloth, sliding: dv/dt = -mu_s g u/|u|, dw/dt = (5 mu_s g / 2R) z x u/|u|,
 /// so that the slip u keeps its direction, dies at 7/2 mu_s g, and the centre runs on a parabola (Coriolis 1835;
 /// Wallace and Schroeder 1988). Rolling: deceleration mu_r g on a straight line. Vertical spin dies at a constant rate.
 /// </summary>
@@ -20,11 +20,21 @@ public static class ClothMotion
 
     private const double RestSpin = 1e-9;
 
-    /// <summary>The phase that begins from a state on the bed.</summary>
-    /// <param name="state">State with the ball on the bed; vertical velocity is taken as 0.</param>
+    /// <summary>
+    /// The phase that begins from any state: a ball that goes down lands first, one that is in the air or goes up flies.
+    /// </summary>
+    /// <param name="state">The ball on the bed or above it.</param>
     /// <param name="table">The cloth.</param>
     /// <param name="radius">Ball radius in metres.</param>
     public static MotionArc Begin(in BallState state, TableCoefficients table, double radius)
+    {
+        if (state.Velocity.Z == 0 && state.Position.Z <= radius) return BeginOnBed(state, table, radius);
+        if (state.Position.Z > radius || state.Velocity.Z > Flight.LeastRise) return Flight.Begin(state, table, radius);
+        if (state.Velocity.Z > 0) return BeginOnBed(state with { Velocity = state.Velocity with { Z = 0 } }, table, radius);
+        return Begin(Flight.Land(state, table, radius), table, radius);
+    }
+
+    private static MotionArc BeginOnBed(in BallState state, TableCoefficients table, double radius)
     {
         var slip = state.SlipOnCloth(radius);
         if (slip.Length > GripSpeed) return Slide(state, slip, table, radius);
@@ -39,6 +49,7 @@ public static class ClothMotion
         {
             MotionPhase.Sliding when end.Velocity.Length > RestSpeed => Roll(end, table, radius),
             MotionPhase.Sliding or MotionPhase.Rolling => Stand(end with { Velocity = Vec3.Zero }, table),
+            MotionPhase.Airborne => Begin(Flight.Land(end, table, radius), table, radius),
             _ => Rest(end),
         };
     }

@@ -36,11 +36,22 @@ internal struct Body
     /// <summary>The time of its next event.</summary>
     public readonly double NextTime => Math.Min(Own.Time, PairTime);
 
-    public readonly bool IsGone => Arc.Phase == MotionPhase.Potted;
+    public readonly bool IsGone => Arc.Phase is MotionPhase.Potted or MotionPhase.OffTable;
+
+    public readonly bool IsAirborne => Arc.Phase == MotionPhase.Airborne;
 
     public readonly BallState StateAt(double now) => Arc.StateAt(Math.Min(now - Since, Arc.Duration));
 
     public readonly double Remaining(double now) => Math.Max(0, Since + Arc.Duration - now);
+
+    /// <summary>How its centre moves over its height on the bed.</summary>
+    public readonly Rise RiseAt(double now, double radius)
+    {
+        if (!IsAirborne) return default;
+        var elapsed = now - Since;
+        return new Rise(
+            Arc.PositionAt(elapsed).Z - radius, Arc.Start.Velocity.Z + Arc.Acceleration.Z * elapsed, Arc.Acceleration.Z);
+    }
 
     public readonly RelativeMotion MotionAt(double now)
     {

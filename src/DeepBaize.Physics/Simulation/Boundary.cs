@@ -7,8 +7,13 @@ namespace DeepBaize.Physics.Simulation;
 /// <summary>
 /// What bounds the centre of a ball: the outline's lines and jaws, moved out by the ball's cushion inset, and the drop edges.
 /// </summary>
-internal sealed class Boundary
+internal sealed partial class Boundary
 {
+    /// <summary>Rounding in metres that is allowed where a whole region is left out.</summary>
+    private const double Margin = 2e-9;
+
+    private readonly TableOutline _outline;
+    private readonly BallGauge _gauge;
     private readonly double _inset;
     private readonly int _noseCount;
     private readonly RubberLine[] _lines;
@@ -17,9 +22,9 @@ internal sealed class Boundary
     private readonly double _corner;
     private readonly double _middle;
 
-    public Boundary(TableOutline outline, double inset)
+    public Boundary(TableOutline outline, BallGauge gauge)
     {
-        _inset = inset;
+        (_outline, _gauge, _inset) = (outline, gauge, gauge.CushionInset);
         _mouths = [.. outline.Mouths];
         _lines = [.. outline.Noses, .. _mouths.SelectMany(mouth => mouth.Facings)];
         _jaws = [.. _mouths.SelectMany(mouth => mouth.Jaws)];
@@ -39,8 +44,7 @@ internal sealed class Boundary
     {
         var next = Meeting.None;
         var sweep = Sweep.Of(ball, horizon);
-        const double margin = 2e-9;
-        var edge = _inset + margin;
+        var edge = _inset + Margin;
         var (edgeX, edgeY) = (Measurements.Length - edge, Measurements.Width - edge);
         if (sweep.LowX > edge && sweep.HighX < edgeX && sweep.LowY > edge && sweep.HighY < edgeY) return next;
 
@@ -91,14 +95,19 @@ internal sealed class Boundary
             ConsiderLine(_noseCount + i, ball, horizon, ref next);
         }
 
+        Take(TimeToFall(pocket, ball, horizon), horizon, MeetingKind.Drop, pocket, false, ref next);
+    }
+
+    /// <summary>Time from now at which the centre passes the drop edge.</summary>
+    private double TimeToFall(int pocket, in RelativeMotion ball, double horizon)
+    {
         var mouth = _mouths[pocket];
         var fromDrop = ball with { X = ball.X - mouth.DropCentre.X, Y = ball.Y - mouth.DropCentre.Y };
         var falls = Approach.ToCircle(fromDrop, mouth.DropRadius, horizon, out _);
         var height = -mouth.DepthBehindDropCentre(new Place(ball.X, ball.Y));
         var speed = -(ball.Vx * mouth.Axis.X + ball.Vy * mouth.Axis.Y);
         var acceleration = -(ball.Ax * mouth.Axis.X + ball.Ay * mouth.Axis.Y);
-        falls = Math.Min(falls, FirstDescent.OfQuadratic(height, speed, acceleration / 2));
-        Take(falls, horizon, MeetingKind.Drop, pocket, false, ref next);
+        return Math.Min(falls, FirstDescent.OfQuadratic(height, speed, acceleration / 2));
     }
 
     private void ConsiderLine(int index, in RelativeMotion ball, double horizon, ref Meeting next)

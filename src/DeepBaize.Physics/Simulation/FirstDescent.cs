@@ -1,7 +1,7 @@
 namespace DeepBaize.Physics.Simulation;
 
 /// <summary>
-/// Finds when a polynomial of degree four at most first falls to zero: the heart of "when do they meet". The polynomial is
+/// Finds when a polynomial first falls to zero: the heart of "when do they meet". The polynomial is
 /// cut where its derivatives vanish, so that every piece is monotone; a piece that falls through zero holds exactly one
 /// root, found by Newton's method kept inside its bracket. Grazing contacts need no special case: the lowest point
 /// of a dip is itself an end of a piece, and its sign decides.
@@ -48,6 +48,46 @@ public static class FirstDescent
         return double.PositiveInfinity;
     }
 
+    /// <summary>Time within [0, end] at which a polynomial first falls from above to zero, or infinity.</summary>
+    /// <param name="c">Coefficients, constant first; degree 2 to 12.</param>
+    /// <param name="end">Length of the interval, finite and not negative.</param>
+    public static double OfPolynomial(ReadOnlySpan<double> c, double end)
+    {
+        Span<double> cuts = stackalloc double[c.Length];
+        var count = SlopeChanges(c, end, cuts);
+        double from = 0, atFrom = c[0];
+        for (var i = 0; i <= count; i++)
+        {
+            var to = i < count ? cuts[i] : end;
+            var atTo = Evaluate(c, to);
+            if (atFrom > 0 && atTo <= 0) return Root(c, from, to);
+            (from, atFrom) = (to, atTo);
+        }
+
+        return double.PositiveInfinity;
+    }
+
+    /// <summary>Writes the places in (0, end) where a polynomial's slope changes sign, in order: those of its slope's pieces.</summary>
+    private static int SlopeChanges(ReadOnlySpan<double> c, double end, Span<double> into)
+    {
+        Span<double> slope = stackalloc double[c.Length - 1];
+        for (var k = 0; k < slope.Length; k++) slope[k] = (k + 1) * c[k + 1];
+        Span<double> bends = stackalloc double[slope.Length];
+        var bendCount = slope.Length > 1 ? SlopeChanges(slope, end, bends) : 0;
+        double from = 0, atFrom = slope[0];
+        var count = 0;
+        for (var i = 0; i <= bendCount; i++)
+        {
+            var to = i < bendCount ? bends[i] : end;
+            if (to <= from) continue;
+            var atTo = Evaluate(slope, to);
+            if (atFrom * atTo < 0) into[count++] = Root(slope, from, to);
+            (from, atFrom) = (to, atTo);
+        }
+
+        return count;
+    }
+
     /// <summary>Writes the places in (0, end) where the quartic's slope changes sign, in order.</summary>
     private static int TurningPoints(ReadOnlySpan<double> c, double end, Span<double> into)
     {
@@ -92,9 +132,9 @@ public static class FirstDescent
         var x = (low + high) / 2;
         for (var i = 0; i < 100; i++)
         {
-            var value = c[4];
+            var value = c[^1];
             var slope = 0.0;
-            for (var k = 3; k >= 0; k--)
+            for (var k = c.Length - 2; k >= 0; k--)
             {
                 slope = slope * x + value;
                 value = value * x + c[k];
@@ -112,5 +152,11 @@ public static class FirstDescent
         return x;
     }
 
-    private static double Evaluate(ReadOnlySpan<double> c, double x) => (((c[4] * x + c[3]) * x + c[2]) * x + c[1]) * x + c[0];
+    private static double Evaluate(ReadOnlySpan<double> c, double x)
+    {
+        if (c.Length == 5) return (((c[4] * x + c[3]) * x + c[2]) * x + c[1]) * x + c[0];
+        var value = c[^1];
+        for (var k = c.Length - 2; k >= 0; k--) value = value * x + c[k];
+        return value;
+    }
 }

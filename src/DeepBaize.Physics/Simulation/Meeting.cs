@@ -8,6 +8,9 @@ internal enum MeetingKind
     Line,
     Jaw,
     Drop,
+
+    /// <summary>The centre crosses a cushion or a jaw above its nose, or flies over a pocket: the ball leaves the table.</summary>
+    Over,
 }
 
 /// <summary>The next thing that a ball meets by itself, in absolute time.</summary>

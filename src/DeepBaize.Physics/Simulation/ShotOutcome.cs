@@ -24,6 +24,25 @@ public enum ShotEnd
 /// <param name="Pocket">The pocket.</param>
 public readonly record struct PottedBall(BallId Ball, PocketId Pocket);
 
+/// <summary>When the white passes over a ball.</summary>
+public enum PassMoment
+{
+    /// <summary>Before it has met a ball.</summary>
+    BeforeContact,
+
+    /// <summary>After its first ball and before anything else.</summary>
+    AfterContact,
+
+    /// <summary>After it has met a cushion or another ball since then.</summary>
+    Later,
+}
+
+/// <summary>A ball over a part of which the white passed in the air.</summary>
+/// <param name="Ball">The ball.</param>
+/// <param name="Moment">When.</param>
+/// <param name="ToFarSide">True when the white was beyond the ball's middle when its flight ended.</param>
+public readonly record struct PassedBall(BallId Ball, PassMoment Moment, bool ToFarSide);
+
 /// <summary>A first meeting of the white with a ball.</summary>
 /// <param name="Ball">The ball met.</param>
 /// <param name="White">State of the white just before contact.</param>
@@ -61,6 +80,15 @@ public sealed class ShotOutcome
 
     /// <summary>Cushions that the white met, in order.</summary>
     public required IReadOnlyList<CushionId> WhiteCushions { get; init; }
+
+    /// <summary>Balls that went over a cushion, in order.</summary>
+    public IReadOnlyList<BallId> OffTable { get; init; } = [];
+
+    /// <summary>Greatest height in metres of the white over the bed; 0 for a white that hardly left it.</summary>
+    public double WhiteHeight { get; init; }
+
+    /// <summary>Balls over which the white passed in the air, in order.</summary>
+    public IReadOnlyList<PassedBall> Passed { get; init; } = [];
 
     /// <summary>Places and states of the balls still on the table at the end, in the order of their ids.</summary>
     public required IReadOnlyList<BallAtEnd> Final { get; init; }

@@ -26,6 +26,12 @@ public enum ShotEventKind
 
     /// <summary>A ball falls into a pocket.</summary>
     Pocket,
+
+    /// <summary>A ball comes down on the bed.</summary>
+    Lands,
+
+    /// <summary>A ball goes over a cushion.</summary>
+    OffTable,
 }
 
 /// <summary>A ball just before and just after an event.</summary>
@@ -56,6 +62,7 @@ public sealed record ShotEvent(
 /// <param name="Control">The curve's middle control point.</param>
 /// <param name="End">Where it ends.</param>
 /// <param name="EndsInTremble">True when it ends in a mere tremble of balls that press on each other.</param>
+/// <param name="Heights">How high the centre is over where it is on the bed, at the three points of the curve.</param>
 public sealed record PathSegment(
     BallId Ball,
     MotionPhase Phase,
@@ -64,7 +71,27 @@ public sealed record PathSegment(
     Place Start,
     Place Control,
     Place End,
-    bool EndsInTremble);
+    bool EndsInTremble,
+    PathHeights Heights = default);
+
+/// <summary>Heights in metres of a ball's centre over where it is on the bed: the control points of a quadratic curve in time.</summary>
+/// <param name="Start">At the beginning.</param>
+/// <param name="Control">Of the middle control point; twice the greatest height of a whole flight.</param>
+/// <param name="End">At the end.</param>
+public readonly record struct PathHeights(double Start, double Control, double End)
+{
+    /// <summary>The greatest height on the piece.</summary>
+    public double Greatest
+    {
+        get
+        {
+            // The curve a + 2 (c - a) t + (a - 2 c + b) t^2 turns at t = (c - a) / (2 c - a - b).
+            var bend = 2 * Control - Start - End;
+            var turn = bend > 0 ? (Control - Start) / bend : -1;
+            return turn is > 0 and < 1 ? Start + (Control - Start) * turn : Math.Max(Start, End);
+        }
+    }
+}
 
 /// <summary>Everything that happened in a shot: filled by <see cref="TableSimulation"/> when it is asked to record.</summary>
 public sealed class ShotRecord

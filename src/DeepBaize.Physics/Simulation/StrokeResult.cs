@@ -10,6 +10,8 @@ public sealed class StrokeResult
 {
     private readonly List<PottedBall> _potted = new(BallSet.Count);
     private readonly List<CushionId> _whiteCushions = new(64);
+    private readonly List<BallId> _offTable = new(BallSet.Count);
+    private readonly List<PassedBall> _passed = new(BallSet.Count);
     private readonly List<BallAtEnd> _final = new(BallSet.Count);
 
     /// <summary>Why the simulation ended.</summary>
@@ -35,6 +37,15 @@ public sealed class StrokeResult
 
     /// <summary>Cushions that the white met, in order.</summary>
     public IReadOnlyList<CushionId> WhiteCushions => _whiteCushions;
+
+    /// <summary>Balls that went over a cushion, in order.</summary>
+    public IReadOnlyList<BallId> OffTable => _offTable;
+
+    /// <summary>Greatest height in metres of the white over the bed; 0 for a white that hardly left it.</summary>
+    public double WhiteHeight { get; internal set; }
+
+    /// <summary>Balls over which the white passed in the air, in order.</summary>
+    public IReadOnlyList<PassedBall> Passed => _passed;
 
     /// <summary>Balls still on the table at the end, in the order of their ids.</summary>
     public IReadOnlyList<BallAtEnd> Final => _final;
@@ -78,18 +89,37 @@ public sealed class StrokeResult
         SecondContact = SecondContact,
         Potted = [.. _potted],
         WhiteCushions = [.. _whiteCushions],
+        OffTable = [.. _offTable],
+        WhiteHeight = WhiteHeight,
+        Passed = [.. _passed],
         Final = [.. _final],
     };
 
     internal void Clear()
     {
         (End, Duration, EventCount, ClusterCount, FirstContact, SecondContact) = (ShotEnd.AtRest, 0, 0, 0, null, null);
+        WhiteHeight = 0;
+        _offTable.Clear();
+        _passed.Clear();
         _potted.Clear();
         _whiteCushions.Clear();
         _final.Clear();
     }
 
     internal void Add(PottedBall potted) => _potted.Add(potted);
+
+    internal void AddOffTable(BallId ball) => _offTable.Add(ball);
+
+    /// <summary>Notes a pass once: a ball that moves meanwhile is looked at in several pieces.</summary>
+    internal void Add(in PassedBall passed)
+    {
+        for (var i = 0; i < _passed.Count; i++)
+        {
+            if (_passed[i] == passed) return;
+        }
+
+        if (_passed.Count < _passed.Capacity) _passed.Add(passed);
+    }
 
     internal void Add(CushionId cushion) => _whiteCushions.Add(cushion);
 

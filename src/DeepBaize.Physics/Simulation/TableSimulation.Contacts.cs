@@ -22,17 +22,20 @@ public sealed partial class TableSimulation
         var trembles = leans || (met && closing < TrembleSpeed);
         // Two that meet for the first time do so by the law of impact, however slowly; after that they press.
         var presses = leans || (met && closing < BallImpact.DeadSpeed);
+        var isInAir = _bodies[i].IsAirborne || _bodies[j].IsAirborne;
         met = true;
         if (!leans && _bodies[i].Ball == BallId.Cue) NoteWhite(_bodies[j].Ball);
         var reach = Math.Max(Layout.TouchingGap, _clusters.ReachAt(closing));
-        var count = presses || closing < BallImpact.DeadSpeed ? 2 : GatherGroup(closing, reach);
+        var isAlone = presses || closing < BallImpact.DeadSpeed || IsAloft(_before[0], _before[1]);
+        var count = isAlone ? 2 : GatherGroup(closing, reach);
         _before.AsSpan(0, count).CopyTo(_after);
-        if (presses) ShareSpeed(closing);
+        if (presses && isInAir) ShareSpeedInAir(closing);
+        else if (presses) ShareSpeed(closing);
         else if (count == 2) BallImpact.Resolve(ref _after[0], ref _after[1], _conditions.Balls);
-        else ResolveCluster(count, reach);
+        else ResolveNearBed(count, reach);
         count = KeepChanged(count);
         for (var k = 0; k < count; k++) Change(ref _bodies[_group[k]], ClothMotion.Begin(_after[k], _conditions.Table, _radius), trembles);
-        if (presses) PressTogether(i, j);
+        if (presses && !isInAir) PressTogether(i, j);
         for (var k = 0; k < count; k++) Foresee(_group[k]);
         if (!presses) TellContact(count, trembles);
     }
@@ -40,8 +43,15 @@ public sealed partial class TableSimulation
     /// <summary>Notes the white's first contact, and its first with another ball.</summary>
     private void NoteWhite(BallId met)
     {
-        if (_result.FirstContact is not { } first) _result.FirstContact = Contact(_before[0], met, _before[1]);
-        else if (_result.SecondContact is null && first.Ball != met) _result.SecondContact = Contact(_before[0], met, _before[1]);
+        if (_result.FirstContact is not { } first)
+        {
+            (_result.FirstContact, _firstContactTime) = (Contact(_before[0], met, _before[1]), _now);
+            return;
+        }
+
+        if (first.Ball == met) return;
+        _whiteMetMore = true;
+        _result.SecondContact ??= Contact(_before[0], met, _before[1]);
     }
 
     private void ResolveCluster(int count, double reach)
@@ -79,6 +89,7 @@ public sealed partial class TableSimulation
             for (var other = 0; other < _count; other++)
             {
                 if (_bodies[other].IsGone || IsInGroup(other, count)) continue;
+                if (_bodies[other].RiseAt(_now, _radius).Height > Flight.BedHeight) continue;
                 var motion = _bodies[other].MotionAt(_now);
                 var (dx, dy) = (motion.X - member.Position.X, motion.Y - member.Position.Y);
                 var limit = 2 * _radius + reach;
@@ -124,9 +135,12 @@ public sealed partial class TableSimulation
         var distance = apart.Length;
         var overlap = 2 * _radius - distance;
         if (overlap < RoundingOverlap) return;
-        var shift = apart * (overlap / (2 * distance));
-        a = a with { Position = a.Position - shift };
-        b = b with { Position = b.Position + shift };
+        // A ball on the bed does not give way to one in the air.
+        var (first, second) = (a.Position.Z > _radius, b.Position.Z > _radius);
+        var share = first == second ? 0.5 : first ? 1 : 0;
+        var shift = apart * (overlap / distance);
+        a = a with { Position = a.Position - shift * share };
+        b = b with { Position = b.Position + shift * (1 - share) };
     }
 
     private static FirstContact Contact(in BallState white, BallId ball, in BallState met)

@@ -59,7 +59,10 @@ public sealed partial class TableSimulation
     {
         if (!body.Arc.IsMoving) return PhaseEnd(body);
         var horizon = body.Remaining(_now);
-        var met = _boundary.Next(body.MotionAt(_now), Math.Min(horizon, TimeLimit - _now));
+        var until = Math.Min(horizon, TimeLimit - _now);
+        var met = body.IsAirborne
+            ? _boundary.NextInAir(body.MotionAt(_now), body.RiseAt(_now, _radius), until)
+            : _boundary.Next(body.MotionAt(_now), until);
         return met.Kind == MeetingKind.None ? PhaseEnd(body) : met with { Time = _now + met.Time };
     }
 
@@ -75,6 +78,7 @@ public sealed partial class TableSimulation
         ref var partner = ref _bodies[other];
         if (!body.Arc.IsMoving && !partner.Arc.IsMoving) return double.PositiveInfinity;
         if (body.IsGone || partner.IsGone) return double.PositiveInfinity;
+        if (body.IsAirborne || partner.IsAirborne) return MeetingInAir(body, motion, partner, out leans);
         if (!partner.Arc.IsMoving)
         {
             var place = partner.Arc.Start.Position;
@@ -97,11 +101,28 @@ public sealed partial class TableSimulation
         return _now + Approach.ToCircle(relative, 2 * _radius, horizon, out leans);
     }
 
-    /// <summary>True when a ball that rolls, so on a straight line, passes a place without touching a ball there.</summary>
+    /// <summary>When two balls meet of which one at least is in the air.</summary>
+    private double MeetingInAir(in Body body, in RelativeMotion motion, in Body partner, out bool leans)
+    {
+        leans = false;
+        var other = partner.MotionAt(_now);
+        if (!partner.Arc.IsMoving && PassesBy(body, motion, other.X, other.Y)) return double.PositiveInfinity;
+        if (!body.Arc.IsMoving && PassesBy(partner, other, motion.X, motion.Y)) return double.PositiveInfinity;
+        var horizon = Math.Min(Until(body), Until(partner));
+        var rise = partner.RiseAt(_now, _radius).From(body.RiseAt(_now, _radius));
+        return _now + Approach.ToSphere(other.From(motion), rise, 2 * _radius, horizon, out leans);
+    }
+
+    /// <summary>Seconds for which a ball's motion is known.</summary>
+    private double Until(in Body body) => Math.Min(body.Arc.IsMoving ? body.Remaining(_now) : double.PositiveInfinity, TimeLimit - _now);
+
+    /// <summary>
+    /// True when a ball that rolls or flies, so on a straight line seen from above, passes a place without touching a ball there.
+    /// </summary>
     private bool PassesBy(in Body body, in RelativeMotion motion, double x, double y)
     {
         // A ball that is pushed rolls on a curve.
-        if (body.Arc.Phase != MotionPhase.Rolling || body.PushedBy != -1) return false;
+        if (body.Arc.Phase is not (MotionPhase.Rolling or MotionPhase.Airborne) || body.PushedBy != -1) return false;
         var across = (x - motion.X) * motion.Vy - (y - motion.Y) * motion.Vx;
         var limit = 2 * _radius + NearMargin;
         return across * across > limit * limit * (motion.Vx * motion.Vx + motion.Vy * motion.Vy);

@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Motion;
 using DeepBaize.Table;
 
 namespace DeepBaize.Physics.Simulation;
@@ -18,11 +19,17 @@ public sealed partial class TableSimulation
         Tell(ShotEventKind.Ball, null, null, trembles, balls);
     }
 
+    private void TellLanding(in Body body, in BallState before)
+    {
+        var isSmall = -before.Velocity.Z < Math.Sqrt(2 * _conditions.Table.Gravity * Flight.BedHeight);
+        Tell(ShotEventKind.Lands, null, null, isSmall, new BallAtEvent(body.Ball, before, body.Arc.Start, body.Arc.Phase));
+    }
+
     private void TellPiece(in Body body, bool trembles)
     {
         if (_record is null) return;
         var length = _now - body.Since;
-        if (length <= 0 || body.Arc.Phase is MotionPhase.AtRest or MotionPhase.Potted) return;
+        if (length <= 0 || body.IsGone || body.Arc.Phase == MotionPhase.AtRest) return;
         var start = body.Arc.Start;
         var control = start.Position + start.Velocity * (length / 2);
         _record.Segments.Add(new PathSegment(
@@ -33,6 +40,7 @@ public sealed partial class TableSimulation
             start.Place,
             new Place(control.X, control.Y),
             body.StateAt(_now).Place,
-            trembles));
+            trembles,
+            body.IsAirborne ? HeightsOf(body) : default));
     }
 }

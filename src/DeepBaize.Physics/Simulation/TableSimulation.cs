@@ -53,7 +53,7 @@ public sealed partial class TableSimulation
         ArgumentNullException.ThrowIfNull(outline);
         (_conditions, _jaws) = (conditions, conditions.ForJaws());
         _radius = conditions.Balls.Radius;
-        _boundary = new Boundary(outline, conditions.Gauge.CushionInset);
+        _boundary = new Boundary(outline, conditions.Gauge);
         _clusters = new ClusterImpact(conditions.Balls);
         _result = _own;
     }
@@ -71,14 +71,14 @@ public sealed partial class TableSimulation
 
     /// <summary>Lets the white set off with a given velocity and spin.</summary>
     /// <param name="layout">Where the balls are; with the white.</param>
-    /// <param name="velocity">Initial velocity of the white in m/s, horizontal.</param>
+    /// <param name="velocity">Initial velocity of the white in m/s; the bed answers a downward part at once.</param>
     /// <param name="spin">Initial spin of the white in rad/s.</param>
     /// <param name="record">Filled with events and paths when given.</param>
     /// <exception cref="EventBudgetException">The shot takes more events than <see cref="EventBudget"/>.</exception>
     public ShotOutcome Play(Layout layout, Vec3 velocity, Vec3 spin, ShotRecord? record = null)
     {
         ArgumentNullException.ThrowIfNull(layout);
-        return Play(layout, WhiteAtRest(layout) with { Velocity = velocity with { Z = 0 }, Spin = spin }, record);
+        return Play(layout, WhiteAtRest(layout) with { Velocity = velocity, Spin = spin }, record);
     }
 
     /// <summary>Plays a stroke for its outcome only. Does not throw when the budget of events runs out: the result says so.</summary>
@@ -159,7 +159,8 @@ public sealed partial class TableSimulation
     private bool IsDecided(int handled, int watch)
     {
         if (_result.FirstContact is { } first && first.Ball != _bodies[watch].Ball) return true;
-        return handled == watch && _bodies[watch].Arc.Phase is (MotionPhase.Potted or MotionPhase.AtRest or MotionPhase.Spinning);
+        return handled == watch && _bodies[watch].Arc.Phase is (
+            MotionPhase.Potted or MotionPhase.OffTable or MotionPhase.AtRest or MotionPhase.Spinning);
     }
 
     private int IndexOf(BallId ball)
@@ -178,24 +179,25 @@ public sealed partial class TableSimulation
     private void SetUp(Layout layout, in BallState white, StrokeResult result, ShotRecord? record)
     {
         (_record, _result, _now) = (record, result, 0);
+        (_firstContactTime, _whiteMetMore) = (double.PositiveInfinity, false);
         _result.Clear();
         Array.Clear(_pairMet);
         _count = layout.Balls.Count;
-        var struck = 0;
+        _white = 0;
         for (var i = 0; i < _count; i++)
         {
             var placed = layout.Balls[i];
-            if (placed.Ball == BallId.Cue) struck = i;
+            if (placed.Ball == BallId.Cue) _white = i;
             ref var body = ref _bodies[i];
             body = new Body { Ball = placed.Ball, Own = Meeting.None, PushedBy = -1, Partner = -1, PairTime = double.PositiveInfinity };
             body.Arc = ClothMotion.Rest(BallState.AtRest(placed.Place, _radius));
         }
 
-        _bodies[struck].Arc = ClothMotion.Begin(white, _conditions.Table, _radius);
-        Foresee(struck);
+        _bodies[_white].Arc = ClothMotion.Begin(white, _conditions.Table, _radius);
+        Foresee(_white);
         if (_record is not null)
         {
-            var body = _bodies[struck];
+            var body = _bodies[_white];
             var still = BallState.AtRest(body.Arc.Start.Place, _radius);
             Tell(ShotEventKind.Strike, null, null, false, new BallAtEvent(body.Ball, still, body.Arc.Start, body.Arc.Phase));
         }
@@ -218,15 +220,17 @@ public sealed partial class TableSimulation
                 EndPhase(ref body, before);
                 break;
             case MeetingKind.Line:
-                before = before with { Position = _boundary.OutOfLine(next.Index, before.Position) };
-                MeetRubber(ref body, before, _boundary.IntoLine(next.Index), _boundary.Line(next.Index).Pocket,
-                    _boundary.Line(next.Index).Cushion);
+                var line = _boundary.Line(next.Index);
+                if (!body.IsAirborne) before = before with { Position = _boundary.OutOfLine(next.Index, before.Position) };
+                MeetRubber(ref body, before, _boundary.IntoLine(next.Index), line.Pocket, line.Cushion);
                 break;
             case MeetingKind.Jaw:
-                before = before with { Position = _boundary.OutOfJaw(next.Index, before.Position) };
-                MeetRubber(
-                    ref body, before, _boundary.IntoJaw(next.Index, before.Position), _boundary.Jaw(next.Index).Pocket,
-                    _boundary.Jaw(next.Index).Cushion);
+                var jaw = _boundary.Jaw(next.Index);
+                if (!body.IsAirborne) before = before with { Position = _boundary.OutOfJaw(next.Index, before.Position) };
+                MeetRubber(ref body, before, _boundary.IntoJaw(next.Index, before.Position), jaw.Pocket, jaw.Cushion);
+                break;
+            case MeetingKind.Over:
+                GoOver(ref body, before);
                 break;
             case MeetingKind.Drop:
                 Pot(ref body, before, _boundary.Pocket(next.Index));
@@ -241,32 +245,75 @@ public sealed partial class TableSimulation
     private void EndPhase(ref Body body, in BallState before)
     {
         var ended = body.Arc.Phase;
+        if (ended == MotionPhase.Airborne && _boundary.IsBehindNose(before.Place))
+        {
+            GoOver(ref body, before);
+            return;
+        }
+
         var trembles = body.Trembles && body.Arc.Duration < TrembleSlide;
         var arc = ClothMotion.Continue(body.Arc, _conditions.Table, _radius);
         Change(ref body, arc, trembles);
         if (_record is null || ended == MotionPhase.Spinning) return;
+        if (ended == MotionPhase.Airborne)
+        {
+            TellLanding(body, before);
+            return;
+        }
+
         var kind = arc.Phase == MotionPhase.Rolling ? ShotEventKind.Rolls : ShotEventKind.Stops;
         Tell(kind, null, null, trembles && kind == ShotEventKind.Rolls, new BallAtEvent(body.Ball, before, arc.Start, arc.Phase));
     }
 
     private void MeetRubber(ref Body body, in BallState before, Vec3 into, PocketId? pocket, CushionId cushion)
     {
-        var leans = body.Own.Presses || before.Velocity.Dot(into) < CushionImpact.DeadSpeed;
+        var isInAir = body.IsAirborne;
+        var normal = isInAir ? _boundary.Climb(into, before.Position.Z - _radius) : into;
+        var leans = body.Own.Presses || before.Velocity.Dot(normal) < CushionImpact.DeadSpeed;
         var share = _conditions.Table.CushionLiveliness[cushion] * (pocket is null ? 1 : _conditions.JawFactor);
-        var after = leans
-            ? CushionImpact.TakeNormalVelocity(before, into)
-            : CushionImpact.Resolve(before, into, share, pocket is null ? _conditions : _jaws);
+        var rubber = pocket is null ? _conditions : _jaws;
+        var after = leans ? CushionImpact.TakeNormalVelocity(before, normal)
+            : isInAir ? CushionImpact.ResolveInAir(NearBed(before, into, share, rubber), normal, share, rubber)
+            : CushionImpact.Resolve(before, into, share, rubber);
         Change(ref body, ClothMotion.Begin(after, _conditions.Table, _radius), leans);
         if (leans)
         {
-            PressOnRubber(ref body, into);
+            if (!isInAir) PressOnRubber(ref body, into);
             return;
         }
 
         if (body.Ball == BallId.Cue && pocket is null) _result.Add(cushion);
+        if (body.Ball == BallId.Cue && _result.FirstContact is not null) _whiteMetMore = true;
         if (_record is null) return;
         var kind = pocket is null ? ShotEventKind.Cushion : ShotEventKind.Jaw;
         Tell(kind, cushion, pocket, false, new BallAtEvent(body.Ball, before, after, body.Arc.Phase));
+    }
+
+    /// <summary>A ball that is hardly off the bed, as if it were on it.</summary>
+    private BallState OnBed(in BallState state) =>
+        state with { Position = state.Position with { Z = _radius }, Velocity = state.Velocity with { Z = 0 } };
+
+    /// <summary>
+    /// A ball in the air that is hardly off the bed first meets rubber as if it were on it; what then still brings it to the nose, going
+    /// up, is left to the law of the air. A higher ball is left as it is.
+    /// </summary>
+    private BallState NearBed(in BallState before, Vec3 into, double share, PlayingConditions rubber) =>
+        before.Position.Z - _radius > Flight.BedHeight ? before
+            : KeepHeight(before, CushionImpact.Resolve(OnBed(before), into, share, rubber));
+
+    /// <summary>What a ball that was taken as on the bed for an impact has after it: its height and vertical speed are untouched.</summary>
+    private static BallState KeepHeight(in BallState before, in BallState after) => after with
+    {
+        Position = after.Position with { Z = before.Position.Z },
+        Velocity = after.Velocity with { Z = before.Velocity.Z },
+    };
+
+    private void GoOver(ref Body body, in BallState before)
+    {
+        _result.AddOffTable(body.Ball);
+        Change(ref body, new MotionArc { Phase = MotionPhase.OffTable, Duration = double.PositiveInfinity, Start = before }, false);
+        if (_record is not null)
+            Tell(ShotEventKind.OffTable, null, null, false, new BallAtEvent(body.Ball, before, before, MotionPhase.OffTable));
     }
 
     private void Pot(ref Body body, in BallState before, PocketId pocket)
@@ -281,6 +328,7 @@ public sealed partial class TableSimulation
     private void Change(ref Body body, in MotionArc arc, bool trembles)
     {
         TellPiece(body, trembles);
+        NoteFlight(body);
         var pusher = body.PushedBy;
         body.Arc = arc;
         body.Since = _now;
@@ -296,6 +344,7 @@ public sealed partial class TableSimulation
         {
             ref var body = ref _bodies[i];
             TellPiece(body, false);
+            NoteFlight(body);
             if (!body.IsGone) _result.Add(new BallAtEnd(body.Ball, body.StateAt(_now), body.Arc.Phase));
         }
     }

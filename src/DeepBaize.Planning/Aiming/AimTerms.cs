@@ -11,6 +11,9 @@ public enum AimTermKind
     /// <summary>What side adds to the throw.</summary>
     Spin,
 
+    /// <summary>Swerve: a raised butt lets side curve the white on its way.</summary>
+    Swerve,
+
     /// <summary>Push-off: the white leaves to the other side of the tip.</summary>
     PushOff,
 }
@@ -24,7 +27,7 @@ public enum AimTermKind
 /// <param name="IfLeftOut">How the ball runs when this part alone is left out of the aim.</param>
 public sealed record AimTerm(AimTermKind Kind, double ThinnerMetres, double TurnRadians, ObjectBallRun IfLeftOut);
 
-/// <summary>An aim taken apart: the geometric line, and what throw, spin and push-off add to it.</summary>
+/// <summary>An aim taken apart: the geometric line, and what throw, spin, swerve and push-off add to it.</summary>
 /// <param name="GeometricRadians">Direction of the line from the white through the geometric place of contact.</param>
 /// <param name="Terms">The parts that are added to it.</param>
 /// <param name="ThinnerMetres">Their sum at the contact in metres, positive to a thinner contact.</param>
@@ -59,16 +62,19 @@ public sealed class AimExplainer
         ArgumentNullException.ThrowIfNull(layout);
         ArgumentNullException.ThrowIfNull(solution);
         var dials = Dials.Of(solution.Strike);
-        var plain = dials with { Side = 0 };
+        var level = dials with { ElevationRadians = 0 };
+        var plain = level with { Side = 0 };
         if (Direction(_withoutFriction, layout, solution.Pot, plain) is not { } smooth) return null;
         if (Direction(_withoutPushOff, layout, solution.Pot, plain) is not { } thrown) return null;
-        if (Direction(_withoutPushOff, layout, solution.Pot, dials) is not { } spun) return null;
-        var terms = new[]
+        if (Direction(_withoutPushOff, layout, solution.Pot, level) is not { } spun) return null;
+        if ((level == dials ? spun : Direction(_withoutPushOff, layout, solution.Pot, dials)) is not { } curved) return null;
+        var terms = new List<AimTerm>
         {
             Term(AimTermKind.Throw, thrown - smooth),
             Term(AimTermKind.Spin, spun - thrown),
-            Term(AimTermKind.PushOff, solution.Strike.DirectionRadians - spun),
         };
+        if (level != dials) terms.Add(Term(AimTermKind.Swerve, curved - spun));
+        terms.Add(Term(AimTermKind.PushOff, solution.Strike.DirectionRadians - curved));
         return new AimParts(solution.Line.AimHeading, terms, terms.Sum(term => term.ThinnerMetres),
             SpinOf.ForPot(dials.Side, solution.CutRadians));
 

@@ -13,6 +13,9 @@ public enum CellKind
     /// <summary>The white goes in.</summary>
     InOff,
 
+    /// <summary>The white leaves the table.</summary>
+    OffTable,
+
     /// <summary>The white meets another ball.</summary>
     MeetsBall,
 
@@ -100,6 +103,7 @@ public sealed class DialMap
         CellKind Kind()
         {
             if (white.InOff is not null) return CellKind.InOff;
+            if (white.Rest is null) return CellKind.OffTable;
             if (played.ObjectBall.Fate != ObjectBallFate.Potted) return CellKind.NoPot;
             if (question.Wanted is { } place && Math.Abs(miss) <= place.Radius) return CellKind.InZone;
             if (met is not null) return CellKind.MeetsBall;

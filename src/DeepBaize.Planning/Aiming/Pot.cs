@@ -35,7 +35,8 @@ public readonly record struct Pot(BallId Ball, PocketId Pocket, PocketPart Part 
 /// <param name="WhiteSpeed">Speed in m/s with which the white leaves the tip, above 0.</param>
 /// <param name="Side">Contact point right of centre, in ball radii.</param>
 /// <param name="Height">Contact point above centre, in ball radii.</param>
-public readonly record struct Dials(double WhiteSpeed, double Side, double Height)
+/// <param name="ElevationRadians">How far the butt is raised.</param>
+public readonly record struct Dials(double WhiteSpeed, double Side, double Height, double ElevationRadians = 0)
 {
     /// <summary>Lowest and highest tip that is ever proposed, in ball radii: just inside the limit of a safe tip.</summary>
     public const double SafeHeight = 0.45;
@@ -51,8 +52,8 @@ public readonly record struct Dials(double WhiteSpeed, double Side, double Heigh
     public static Dials AtPace(double pace, double side = 0, double height = 0) => new(Physics.Balls.Pace.ToSpeed(pace), side, height);
 
     /// <summary>The dials of a strike.</summary>
-    public static Dials Of(in Strike strike) => new(strike.WhiteSpeed, strike.Side, strike.Height);
+    public static Dials Of(in Strike strike) => new(strike.WhiteSpeed, strike.Side, strike.Height, strike.ElevationRadians);
 
     /// <summary>The stroke along a direction in radians.</summary>
-    public Strike Along(double directionRadians) => new(directionRadians, WhiteSpeed, Side, Height);
+    public Strike Along(double directionRadians) => new(directionRadians, WhiteSpeed, Side, Height, ElevationRadians);
 }

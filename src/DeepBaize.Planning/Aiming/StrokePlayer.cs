@@ -13,7 +13,7 @@ namespace DeepBaize.Planning.Aiming;
 public sealed record PlayedStroke(Strike Strike, ObjectBallRun ObjectBall, WhitePath White, double ContactRoll)
 {
     /// <summary>True when the ball falls into its pocket and the white stays up.</summary>
-    public bool IsClean => ObjectBall.Fate == ObjectBallFate.Potted && White.InOff is null;
+    public bool IsClean => ObjectBall.Fate == ObjectBallFate.Potted && White.Rest is not null;
 }
 
 /// <summary>Plays strokes on a table and reads what a player asks of them. One instance serves one thread.</summary>

@@ -17,7 +17,7 @@ public readonly record struct WhiteMeeting(
 /// <param name="LeavingHeading">Heading in radians just after the contact; NaN when it stops there or meets nothing.</param>
 /// <param name="RollingHeading">Heading once it rolls again, before it meets anything else; NaN when it does not.</param>
 /// <param name="Meetings">What it meets afterwards, in order.</param>
-/// <param name="Rest">Where it comes to rest; null when it falls.</param>
+/// <param name="Rest">Where it comes to rest; null when it falls or leaves the table.</param>
 /// <param name="Pieces">Its path from the contact on.</param>
 public sealed record WhitePath(
     double LeavingHeading, double RollingHeading, IReadOnlyList<WhiteMeeting> Meetings, Place? Rest, IReadOnlyList<PathSegment> Pieces)

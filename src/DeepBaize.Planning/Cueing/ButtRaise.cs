@@ -88,11 +88,12 @@ public sealed class ButtRaise
 
     private bool Clears(double side, double height, double degrees)
     {
-        var (sin, cos) = Math.SinCos(degrees * Math.PI / 180);
+        var raised = degrees * Math.PI / 180;
+        var (sin, cos) = Math.SinCos(raised);
         var dome = _radius + CueShape.TipRadius;
         var back = Math.Sqrt(Math.Max(0, 1 - side * side - height * height));
         // Centre of the tip's dome: above the bed, and behind the white's centre.
-        var up = _radius + dome * (height * cos + back * sin);
+        var up = CueShape.TipHeight(side, height, raised, _radius);
         var behind = dome * (back * cos - height * sin);
         if (up < CueShape.TipRadius) return false;
         if (!ClearsRail(up, behind, sin, cos)) return false;

@@ -18,20 +18,24 @@ public readonly record struct FaceLimit(double Side, double Lowest);
 /// <param name="Bridge">Where the bridge stands.</param>
 /// <param name="ElevationDegrees">Least elevation with the tip where it is meant to be; positive infinity when it cannot get there.</param>
 /// <param name="Face">What of the face can be reached, from left to right.</param>
+/// <param name="RaisedDegrees">How far the butt is raised in the stroke.</param>
 /// <param name="Factor">What the stance multiplies all spreads with, 1 for a plain one.</param>
 /// <param name="HardestPace">Hardest pace that is recommended here (estimate, common practice, no source).</param>
 public sealed record CueingAnswer(
-    Stance Best, IReadOnlyList<Stance> Sides, Bridge Bridge, double ElevationDegrees, IReadOnlyList<FaceLimit> Face, double Factor,
-    double HardestPace)
+    Stance Best, IReadOnlyList<Stance> Sides, Bridge Bridge, double ElevationDegrees, double RaisedDegrees,
+    IReadOnlyList<FaceLimit> Face, double Factor, double HardestPace)
 {
-    /// <summary>Elevation in degrees from which flight and swerve of a raised butt matter, which are not simulated yet.</summary>
+    /// <summary>Elevation in degrees from which the hop and the swerve of a raised butt matter (estimate).</summary>
     public const double LevelDegrees = 5;
 
     /// <summary>True when the tip can get there with an ordinary stroke from somewhere.</summary>
     public bool IsPossible => ElevationDegrees <= ButtRaise.MostDegrees && Best.Way != BridgeWay.OutOfReach;
 
-    /// <summary>True when the butt is raised so far that what is simulated for a level cue is only roughly right.</summary>
+    /// <summary>True when the cue has to be raised so far that a level stroke tells little.</summary>
     public bool IsRaised => ElevationDegrees > LevelDegrees;
+
+    /// <summary>True when the stroke's cue would touch the cushion or the balls behind the white.</summary>
+    public bool IsTooLevel => IsRaised && RaisedDegrees < ElevationDegrees - 0.5;
 
     /// <summary>True when neither a plain stance nor a stretch does.</summary>
     public bool NeedsRest => Best.Way > BridgeWay.Stretched;
@@ -79,7 +83,8 @@ public static class CueingReader
         var best = StanceFinder.Best(player, bridge.Place, white, strike.DirectionRadians, bridge.Over is not null).Stance;
         var face = FaceOf(raise);
         return new CueingAnswer(
-            best, sides, bridge, elevation, face, Factor(player.Errors.Factors, best, bridge, elevation), HardestPaceOf(raise, bridge));
+            best, sides, bridge, elevation, Degrees(strike), face, Factor(player.Errors.Factors, best, bridge, elevation, strike),
+            HardestPaceOf(raise, bridge));
     }
 
     /// <summary>How a player delivers a stroke from where it has to be cued, without the face: all that a search needs.</summary>
@@ -96,7 +101,7 @@ public static class CueingReader
         var best = StanceFinder.Best(
             player, bridge.Place, layout[BallId.Cue]!.Value, strike.DirectionRadians, bridge.Over is not null).Stance;
         var elevation = new ButtRaise(layout, strike.DirectionRadians, player.Physique.CueLength).Degrees(strike.Side, strike.Height);
-        var factor = Factor(player.Errors.Factors, best, bridge, elevation);
+        var factor = Factor(player.Errors.Factors, best, bridge, elevation, strike);
         var pace = Math.Clamp(Pace.FromSpeed(strike.WhiteSpeed), Pace.Softest, Pace.Hardest);
         return new CuedDelivery(Delivery.Of(player.Errors, pace, factor, bridge.Length, table.Conditions), best.Way, elevation, factor);
     }
@@ -120,10 +125,12 @@ public static class CueingReader
         _ => 100,
     };
 
-    private static double Factor(ErrorFactors factors, Stance best, Bridge bridge, double elevation)
+    private static double Degrees(in Strike strike) => strike.ElevationRadians * 180 / Math.PI;
+
+    private static double Factor(ErrorFactors factors, Stance best, Bridge bridge, double elevation, in Strike strike)
     {
         var isByHand = best.Way is BridgeWay.Plain or BridgeWay.Stretched or BridgeWay.OtherHand;
-        var raised = Math.Min(elevation, ButtRaise.MostDegrees) - ButtRaise.LeastDegrees;
+        var raised = Math.Max(Math.Min(elevation, ButtRaise.MostDegrees), Degrees(strike)) - ButtRaise.LeastDegrees;
         // Out of reach a plan is not made; what is shown then is what the rest would give.
         return (best.Way == BridgeWay.OutOfReach ? factors.HighRest : Factor(factors, best.Way))
             * (isByHand && bridge.Over is not null ? factors.OverBall : 1)

@@ -82,6 +82,7 @@ public sealed class Delivery
             intended.DirectionRadians + _alignmentBias + _alignment * draw.Alignment + swing,
             Math.Min(intended.WhiteSpeed * Math.Exp(_paceBias + _pace * draw.Pace), Math.Max(fastest, intended.WhiteSpeed)),
             side,
-            height);
+            height,
+            intended.ElevationRadians);
     }
 }

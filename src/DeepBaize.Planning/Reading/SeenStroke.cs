@@ -18,7 +18,11 @@ public static class SeenStroke
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(result);
-        return Of(before, result.FirstContact, result.SecondContact, result.Potted, result.Final, result.WhiteCushions.Count > 0);
+        return Of(before, result.FirstContact, result.SecondContact, result.Potted, result.Final, result.WhiteCushions.Count > 0) with
+        {
+            OffTable = result.OffTable.Count == 0 ? [] : [.. result.OffTable],
+            Jumped = Jumped(result.Passed),
+        };
     }
 
     /// <summary>What a referee sees of a stroke.</summary>
@@ -28,8 +32,22 @@ public static class SeenStroke
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(outcome);
-        return Of(before, outcome.FirstContact, outcome.SecondContact, outcome.Potted, outcome.Final, outcome.WhiteCushions.Count > 0);
+        return Of(before, outcome.FirstContact, outcome.SecondContact, outcome.Potted, outcome.Final, outcome.WhiteCushions.Count > 0) with
+        {
+            OffTable = outcome.OffTable,
+            Jumped = Jumped(outcome.Passed),
+        };
     }
+
+    private static JumpedBall[] Jumped(IReadOnlyList<PassedBall> passed) => passed.Count == 0
+        ? [] : [.. passed.Select(over => new JumpedBall(over.Ball, When(over.Moment), over.ToFarSide))];
+
+    private static JumpMoment When(PassMoment moment) => moment switch
+    {
+        PassMoment.BeforeContact => JumpMoment.BeforeContact,
+        PassMoment.AfterContact => JumpMoment.AfterContact,
+        _ => JumpMoment.Later,
+    };
 
     private static StrokeFacts Of(
         Layout before, FirstContact? first, FirstContact? second, IReadOnlyList<PottedBall> fallen, IReadOnlyList<BallAtEnd> final,

@@ -28,7 +28,7 @@ internal static class PositionReader
             placed, table.Outline, table.Conditions.Gauge, ReadMode(content.Mode),
             contacts is null ? null : LayoutReader.ReadContacts(contacts));
         Strike? strike = content.Stroke is { } stroke
-            ? StrikeReader.Read(ToStrike(stroke), table.Conditions)
+            ? StrikeReader.Read(stroke, table.Conditions)
             : null;
         var intent = IntentReader.Read(content, layout);
         var marks = MarkReader.Read(content.Marks);
@@ -50,7 +50,8 @@ internal static class PositionReader
         ToBalls(document.Balls),
         document.Stroke is { } stroke
             ? new StrokeInput(
-                stroke.DirectionDeg, Math.Round(paces.FromSpeed(stroke.WhiteSpeed), 9), stroke.Side, stroke.Height, stroke.WhiteSpeed)
+                stroke.DirectionDeg, Math.Round(paces.FromSpeed(stroke.WhiteSpeed), 9), stroke.Side, stroke.Height, stroke.WhiteSpeed,
+                stroke.ElevationDeg)
             : null,
         null,
         ToProfile(document.Profile).Id,
@@ -94,12 +95,8 @@ internal static class PositionReader
 
     private static SavedStroke? ToSaved(Strike? strike, StrokeInput? stroke) =>
         strike is { } struck && stroke is not null
-            ? new SavedStroke(stroke.DirectionDeg, struck.WhiteSpeed, stroke.Side, stroke.Height)
+            ? new SavedStroke(stroke.DirectionDeg, struck.WhiteSpeed, stroke.Side, stroke.Height, stroke.ElevationDeg)
             : null;
-
-    /// <summary>The speed that was kept, when there is one, before the pace, which is another stroke with other paces.</summary>
-    private static StrikeInput ToStrike(StrokeInput stroke) =>
-        new(stroke.DirectionDeg, stroke.WhiteSpeed is null ? stroke.Pace : null, stroke.WhiteSpeed, null, stroke.Side, stroke.Height);
 
     private static SavedMark[] ToSaved(IReadOnlyList<Mark> marks) =>
         [.. marks.Select(mark => new SavedMark(

@@ -173,7 +173,7 @@ internal static class BreakFinder
         PlayingConditions conditions = scene.Table.Conditions;
         return new StrokeInput(
             Shared.Degrees(stroke.Strike.DirectionRadians), Tidy(conditions.Cue.Paces.FromSpeed(stroke.Strike.WhiteSpeed)),
-            Tidy(stroke.Strike.Side), Tidy(stroke.Strike.Height));
+            Tidy(stroke.Strike.Side), Tidy(stroke.Strike.Height), ElevationDeg: Tidy(Shared.Degrees(stroke.Strike.ElevationRadians)));
     }
 
     /// <summary>No player sets a dial finer than this, and no rounding error is shown.</summary>

@@ -28,8 +28,7 @@ internal sealed record BreakScene(
     public ChanceScene Ask(PlannedStroke stroke, StrokeInput told, FrameState frame, Layout layout, int samples) => new(
         new PotScene(
             Table, Profile, layout, stroke.Pot with { Part = PocketPart.Opening },
-            StrikeReader.Read(new StrikeInput(told.DirectionDeg, told.Pace, null, null, told.Side, told.Height), Table.Conditions), null,
-            default),
+            StrikeReader.Read(told, Table.Conditions), null, default),
         frame, Player, Doubt, null, samples, Seed, KeepsPot: true);
 }
 

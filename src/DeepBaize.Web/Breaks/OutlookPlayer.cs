@@ -34,9 +34,7 @@ internal static class OutlookPlayer
             throw RefusalException.Impossible("inHand", "balls", BallRefusals.WhiteInHand, ball: "cue");
         var pot = FieldReader.ReadPot(question.Pot);
         FieldReader.RequireBall(scene.Layout, pot.Ball, "pot.ball");
-        var input = new StrikeInput(
-            question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height);
-        var strike = StrikeReader.Read(input, scene.Table.Conditions);
+        var strike = StrikeReader.Read(question.Stroke, scene.Table.Conditions);
         var cued = CueingReader.Deliver(scene.Table, scene.Layout, scene.Player, strike);
         return new OutlookScene(
             scene,

@@ -26,9 +26,7 @@ internal static class StepPlayer
             question.Balls, question.State, question.Profile, question.Coefficients);
         var lineUp = StateReader.ReadLineUp(question.LineUp);
         var player = PlayerReader.Read(question.Player);
-        var meant = StrikeReader.Read(
-            new StrikeInput(question.Stroke.DirectionDeg, question.Stroke.Pace, null, null, question.Stroke.Side, question.Stroke.Height),
-            table.Conditions);
+        var meant = StrikeReader.Read(question.Stroke, table.Conditions);
         var strike = question.Scatter is { } number
             ? CueingReader.Deliver(table, layout, player, meant).Delivery.Play(meant, Draws.Stroke(question.Seed, number))
             : meant;

@@ -46,7 +46,7 @@ internal static class MapSearch
             foreach (var height in heights)
             {
                 token.ThrowIfCancellationRequested();
-                cells.Add(PotMapping.ToCell(map.Play(asked, new Dials(Pace.ToSpeed(pace), scene.Given.Side, height)), scene));
+                cells.Add(PotMapping.ToCell(map.Play(asked, scene.Dials with { WhiteSpeed = Pace.ToSpeed(pace), Height = height }), scene));
             }
 
             return new MapRowOutput(row, count, cells);

@@ -60,7 +60,7 @@ internal static class SweepSearch
         {
             var tries = fine.Select(cell => new DialTry(
                 isPace ? scene.PaceOf(cell.Dials) : cell.Dials.Height,
-                cell.Kind is CellKind.NoPot or CellKind.InOff ? double.NaN : cell.Miss)).ToList();
+                cell.Kind is CellKind.NoPot or CellKind.InOff or CellKind.OffTable ? double.NaN : cell.Miss)).ToList();
             if (PaceWindow.Through(tries, wanted!.Value.Radius) is not { } window) return null;
             return new DialWindowOutput(
                 window.Best, window.Least, window.Most,

@@ -17,7 +17,9 @@ namespace DeepBaize.Web.Reading;
 /// <param name="WhiteSpeed">
 /// The speed of the white off the tip in m/s; it stands in answers, and counts before the pace when it is sent.
 /// </param>
-public sealed record StrokeInput(double DirectionDeg, double Pace, double Side = 0, double Height = 0, double? WhiteSpeed = null);
+/// <param name="ElevationDeg">How far the butt is raised, 0 to 80.</param>
+public sealed record StrokeInput(
+    double DirectionDeg, double Pace, double Side = 0, double Height = 0, double? WhiteSpeed = null, double ElevationDeg = 0);
 
 /// <summary>A pot that is kept with a position.</summary>
 /// <param name="Ball">The ball.</param>

@@ -5,9 +5,9 @@ namespace DeepBaize.Web.Reading;
 /// <param name="Pace">Pace from 1 to 10.</param>
 /// <param name="WhiteSpeed">Speed of the white off the tip in m/s.</param>
 /// <param name="CueSpeed">Speed of the cue in m/s.</param>
-/// <param name="Side">Contact point right of centre, in ball radii.</param>
-/// <param name="Height">Contact point above centre, in ball radii.</param>
-/// <param name="ElevationDeg">How far the butt is raised; only 0 for now.</param>
+/// <param name="Side">Contact point right of centre seen along the cue, in ball radii.</param>
+/// <param name="Height">Contact point above centre seen along the cue, in ball radii.</param>
+/// <param name="ElevationDeg">How far the butt is raised, 0 to 80.</param>
 public sealed record StrikeInput(
     double DirectionDeg,
     double? Pace = null,
@@ -18,6 +18,6 @@ public sealed record StrikeInput(
     double ElevationDeg = 0);
 
 /// <summary>A white that sets off by itself, instead of a stroke.</summary>
-/// <param name="Velocity">Velocity in m/s: x, y, z; z only 0 for now.</param>
+/// <param name="Velocity">Velocity in m/s: x, y, z; the bed answers a downward z at once.</param>
 /// <param name="Spin">Angular velocity in rad/s: x, y, z.</param>
 public sealed record InitialInput(IReadOnlyList<double> Velocity, IReadOnlyList<double> Spin);

@@ -23,8 +23,7 @@ internal static class StrikeReader
         if (Math.Sqrt(input.Side * input.Side + input.Height * input.Height) is var offset && offset > 1)
             faults.Add(new("strike.side", null, "offTheBall",
                 StrokeRefusals.OffTheBall(offset)));
-        if (input.ElevationDeg != 0)
-            faults.Add(new("strike.elevationDeg", null, "elevation", StrokeRefusals.Elevation));
+        CheckElevation(input, faults);
         CheckSpeeds(input, faults);
         if (faults.Count > 0) throw RefusalException.Invalid("strike", StrokeRefusals.CannotBePlayed, faults);
 
@@ -32,21 +31,44 @@ internal static class StrikeReader
             ?? (input.Pace is { } pace
                 ? conditions.Cue.Paces.ToSpeed(pace)
                 : CueStrike.WhiteSpeedFor(input.CueSpeed!.Value, offset, conditions.Balls.Mass, conditions.Cue.Mass));
-        var strike = new Strike(input.DirectionDeg * Math.PI / 180, whiteSpeed, input.Side, input.Height);
+        var strike = new Strike(
+            input.DirectionDeg * Math.PI / 180, whiteSpeed, input.Side, input.Height, input.ElevationDeg * Math.PI / 180);
         RefuseBeyondCue(strike, conditions);
         return strike;
     }
 
+    /// <summary>The strike of a stroke as it is kept with a sheet: the speed, when there is one, counts before the pace.</summary>
+    /// <exception cref="RefusalException">As above.</exception>
+    public static Strike Read(StrokeInput stroke, PlayingConditions conditions) => Read(
+        new StrikeInput(
+            stroke.DirectionDeg, stroke.WhiteSpeed is null ? stroke.Pace : null, stroke.WhiteSpeed, null, stroke.Side, stroke.Height,
+            stroke.ElevationDeg),
+        conditions);
+
     /// <summary>The first motion of a white that sets off by itself.</summary>
-    /// <exception cref="RefusalException">It is not two finite horizontal-velocity and spin vectors within range.</exception>
+    /// <exception cref="RefusalException">It is not two finite vectors within range, or it only presses the white down.</exception>
     public static (Vec3 Velocity, Vec3 Spin) Read(InitialInput input)
     {
         var faults = new List<Fault>();
         var velocity = ReadVector(input.Velocity, "initial.velocity", FastestWhite, "m/s", faults);
         var spin = ReadVector(input.Spin, "initial.spin", FastestSpin, "rad/s", faults);
-        if (velocity.Z != 0)
-            faults.Add(new("initial.velocity", null, "elevation", StrokeRefusals.LeavesTheBed));
+        if (velocity is { X: 0, Y: 0, Z: < 0 })
+            faults.Add(new("initial.velocity", null, "intoTheBed", StrokeRefusals.IntoTheBed));
         return faults.Count == 0 ? (velocity, spin) : throw RefusalException.Invalid("initial", StrokeRefusals.CannotMove, faults);
+    }
+
+    private static void CheckElevation(StrikeInput input, List<Fault> faults)
+    {
+        if (!(input.ElevationDeg >= 0 && input.ElevationDeg <= Strike.SteepestDegrees))
+        {
+            faults.Add(new("strike.elevationDeg", null, "elevation", StrokeRefusals.Elevation));
+            return;
+        }
+
+        var radius = PlayingConditions.Club.Balls.Radius;
+        var tip = CueShape.TipHeight(input.Side, input.Height, input.ElevationDeg * Math.PI / 180, radius);
+        if (input.ElevationDeg > 0 && tip < CueShape.TipRadius)
+            faults.Add(new("strike.height", null, "tipOnTheBed", StrokeRefusals.TipOnTheBed(input.ElevationDeg)));
     }
 
     private static void CheckSpeeds(StrikeInput input, List<Fault> faults)

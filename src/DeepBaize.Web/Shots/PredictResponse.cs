@@ -9,7 +9,7 @@ namespace DeepBaize.Web.Shots;
 
 /// <summary>Something that happens in the shot.</summary>
 /// <param name="Time">Seconds after the strike.</param>
-/// <param name="Kind">strike, rolls, stops, ball, cushion, jaw or pocket.</param>
+/// <param name="Kind">strike, rolls, stops, ball, cushion, jaw, pocket, lands or offTable.</param>
 /// <param name="Balls">The balls concerned, after the event.</param>
 /// <param name="Cushion">The cushion met, for cushions and jaws.</param>
 /// <param name="Pocket">The pocket, for jaws and pockets.</param>
@@ -20,10 +20,10 @@ public sealed record EventOutput(
     [Codes(typeof(CushionId))] string? Cushion, [Codes(typeof(PocketId))] string? Pocket, int? Number, string Words);
 
 /// <summary>A piece of path, quadratic in time: a quadratic Bezier curve.</summary>
-/// <param name="Phase">sliding, rolling or spinning.</param>
+/// <param name="Phase">sliding, rolling, spinning or airborne.</param>
 /// <param name="StartTime">Seconds after the strike.</param>
 /// <param name="EndTime">Seconds after the strike.</param>
-/// <param name="Points">Three control points, each x, y, z in metres.</param>
+/// <param name="Points">Three control points, each x, y, z in metres; z is the height of the centre over the bed.</param>
 public sealed record SegmentOutput(
     [Codes(typeof(MotionPhase))] string Phase, double StartTime, double EndTime, IReadOnlyList<IReadOnlyList<double>> Points);
 
@@ -42,10 +42,12 @@ public sealed record PottedOutput(string Ball, [Codes(typeof(PocketId))] string 
 /// <param name="Potted">Balls potted, in order.</param>
 /// <param name="Cushions">Cushions that the white met, in order.</param>
 /// <param name="InOff">True when the white was potted.</param>
-/// <param name="OffTable">Balls that left the table; none until balls can leave the bed.</param>
+/// <param name="OffTable">Balls that went over a cushion.</param>
 /// <param name="MiscueRisk">True when the tip meets the white outside half its radius.</param>
 /// <param name="Ended">atRest, or timeLimit for a stroke that cannot end.</param>
 /// <param name="Duration">Simulated seconds.</param>
+/// <param name="WhiteHeight">How high the white rose over the bed in metres; 0 when it hardly left it.</param>
+/// <param name="JumpedOver">Balls over a part of which the white passed in the air.</param>
 public sealed record OutcomeOutput(
     string? FirstContact,
     IReadOnlyList<PottedOutput> Potted,
@@ -54,7 +56,9 @@ public sealed record OutcomeOutput(
     IReadOnlyList<string> OffTable,
     bool MiscueRisk,
     [Codes(typeof(ShotEnd))] string Ended,
-    double Duration);
+    double Duration,
+    double WhiteHeight,
+    IReadOnlyList<string> JumpedOver);
 
 /// <summary>How the white meets its first ball.</summary>
 /// <param name="Ball">The ball met.</param>
@@ -77,6 +81,7 @@ public sealed record AimOutput(
 /// <param name="Clock">Where the tip is on the clock face, in words.</param>
 /// <param name="HeightTips">Height in tips of cue-axis offset, positive above centre.</param>
 /// <param name="SideTips">Side in tips of cue-axis offset, positive to the right.</param>
+/// <param name="ElevationDeg">How far the butt is raised.</param>
 public sealed record StrokeOutput(
     double DirectionDeg,
     double Pace,
@@ -86,7 +91,8 @@ public sealed record StrokeOutput(
     double PushOffDeg,
     string Clock,
     double HeightTips,
-    double SideTips);
+    double SideTips,
+    double ElevationDeg);
 
 /// <summary>The answer in words.</summary>
 /// <param name="Sentence">The whole sentence.</param>

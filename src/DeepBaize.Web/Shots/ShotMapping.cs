@@ -50,7 +50,8 @@ internal static class ShotMapping
             CueStrike.PushOffRadians(strike.Side, conditions.Cue.EndMassRatio) * 180 / Math.PI,
             StrokeWords.Clock(strike),
             StrokeWords.ToTips(strike.Height, radius),
-            StrokeWords.ToTips(strike.Side, radius));
+            StrokeWords.ToTips(strike.Side, radius),
+            Shared.Degrees(strike.ElevationRadians));
     }
 
     public static VerdictOutput ToVerdict(Verdict verdict, string? away) => new(
@@ -62,10 +63,12 @@ internal static class ShotMapping
         [.. outcome.Potted.Select(potted => new PottedOutput(Names.Text(potted.Ball), Names.Text(potted.Pocket)))],
         [.. outcome.WhiteCushions.Select(Names.Text)],
         outcome.IsInOff,
-        [],
+        [.. outcome.OffTable.Select(Names.Text)],
         strike is { IsMiscueRisk: true },
         Shared.Code(outcome.End),
-        outcome.Duration);
+        outcome.Duration,
+        outcome.WhiteHeight,
+        [.. outcome.Passed.Select(passed => Names.Text(passed.Ball)).Distinct()]);
 
     public static AimOutput? ToAim(FirstContact? first)
     {
@@ -84,11 +87,14 @@ internal static class ShotMapping
         Shared.Code(piece.Phase),
         piece.StartTime,
         piece.EndTime,
-        [Point(piece.Start, radius), Point(piece.Control, radius), Point(piece.End, radius)]);
+        [
+            Point(piece.Start, radius + piece.Heights.Start), Point(piece.Control, radius + piece.Heights.Control),
+            Point(piece.End, radius + piece.Heights.End),
+        ]);
 
     /// <summary>The contacts of the white get numerals on the table.</summary>
     private static bool IsContact(ShotEvent told) =>
         told.Kind is ShotEventKind.Ball or ShotEventKind.Cushion or ShotEventKind.Jaw && told.Balls[0].Ball == BallId.Cue;
 
-    private static double[] Point(Place place, double radius) => [place.X, place.Y, radius];
+    private static double[] Point(Place place, double height) => [place.X, place.Y, height];
 }

@@ -14,11 +14,17 @@ public static class StrokeRefusals
     /// <summary>A first motion that cannot be.</summary>
     public const string CannotMove = "This motion cannot be played";
 
-    /// <summary>A raised butt.</summary>
-    public const string Elevation = "A raised butt cannot be predicted yet; send elevationDeg 0 or leave it out.";
+    /// <summary>A butt that nobody can raise so far.</summary>
+    public const string Elevation = "The butt is raised by 0 to 80 degrees.";
 
-    /// <summary>A white that sets off upwards.</summary>
-    public const string LeavesTheBed = "A white that leaves the bed cannot be predicted yet; send 0 as the third velocity.";
+    /// <summary>A white that is only pressed down.</summary>
+    public const string IntoTheBed = "The white is only pressed into the bed: it needs a velocity along the table, or upwards.";
+
+    /// <summary>A tip that would touch the bed before the white.</summary>
+    /// <param name="degrees">How far the butt is raised.</param>
+    public static string TipOnTheBed(double degrees) =>
+        string.Create(CultureInfo.InvariantCulture, $"With the butt up {degrees:0.#} degrees the tip would meet the bed first: ")
+            + "play higher on the white.";
 
     /// <summary>No speed at all.</summary>
     public const string NoSpeed = "How hard? Name a pace, a white speed or a cue speed.";

@@ -51,6 +51,20 @@ def cloth(v, w, mu_s=0.21, mu_r=0.011, alpha=10.0):
     }
 
 
+def landing(v, w, e=0.5, mu_s=0.21):
+    """The bed gives its normal impulse p, per unit mass, up to (1 + e) times the downward speed; friction mu_s dp opposes the slip."""
+
+    def rate(_, y):
+        u = np.array([y[0] - R * y[4], y[1] + R * y[3]])
+        size = np.hypot(*u)
+        # Friction is smoothed over a tiny slip, so that a slip that has died stays dead.
+        f = -mu_s * u / np.sqrt(size * size + 1e-18)
+        return [f[0], f[1], 1.0, 2.5 / R * f[1], -2.5 / R * f[0], 0.0]
+
+    s = solve_ivp(rate, (0, (1 + e) * -v[2]), [*v, *w], method="Radau", rtol=1e-11, atol=1e-12)
+    return {"velocity": list(v), "spin": list(w), "restitution": e, "slidingFriction": mu_s, "after": list(s.y[:, -1])}
+
+
 def cushion(angle, roll, side, speed=1.0, e=0.98, mu_w=0.14, mu_s=0.212, sine=0.4, fall=0.0, eps=1e-7):
     """Impulse equations of Mathavan, Jackson and Parkin (2010), unit mass, spins times R; friction mu_w / (1 + fall slip)."""
     c = math.sqrt(1 - sine * sine)
@@ -179,6 +193,10 @@ def main():
             cloth((3, 0), (20, -95, 40)),
             cloth((1.2, 0.4), (-30, 60, -25), mu_s=0.245, mu_r=0.017),
             cloth((4.5, -1), (60, 10, 0), mu_s=0.18, mu_r=0.0085),
+        ],
+        "landing": [
+            landing((2, 0, -0.3), (0, 0, 0)), landing((1.5, 0.4, -0.5), (30, -60, 50)), landing((0.3, 0.1, -1.2), (60, 40, 10)),
+            landing((4, -1, -0.05), (10, 200, -80), e=0.3, mu_s=0.245), landing((0, 0, -1.5), (40, 70, 30), e=0.6),
         ],
         "cushion": [
             cushion(20, 1, 0), cushion(33, 1, 0.4), cushion(45, 1, 0), cushion(45, 0, -0.6), cushion(58, 0.3, 0.2), cushion(70, 1, -0.5),
