@@ -59,7 +59,7 @@ public static class CueingWords
             cautions.Add($"The cue clears what is behind the white from about {cueing.ElevationDegrees:0} degrees: raise the butt to see "
                 + "what that does.");
         if (cueing.RaisedDegrees >= Steep)
-            cautions.Add("Digging down can send the white off the table, tear the cloth or hit somebody: only where it is allowed.");
+            cautions.Add(ButtWords.Caution);
         if (cueing.HardestPace < Physics.Balls.Pace.Hardest)
             cautions.Add($"Not harder than {StrokeWords.PaceInWords(hardestPace)} from there.");
         if (cueing.Best.Way == BridgeWay.Stretched) cautions.Add("Keep a foot on the floor.");

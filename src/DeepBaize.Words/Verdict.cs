@@ -17,10 +17,12 @@ namespace DeepBaize.Words;
 /// <param name="Height">The height of the tip; null without a stroke.</param>
 /// <param name="Side">The side.</param>
 /// <param name="Pace">The pace.</param>
+/// <param name="Butt">How far the butt is raised; null for a level cue.</param>
 /// <param name="White">Where the white stops.</param>
 /// <param name="Because">Why; see <see cref="BecauseWords"/>.</param>
 public sealed record Verdict(
-    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string Because)
+    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string? Butt, string White,
+    string Because)
 {
     /// <summary>Composes it.</summary>
     /// <param name="outcome">What came of the stroke.</param>
@@ -45,7 +47,7 @@ public sealed record Verdict(
         var sentence = string.Join(
             " ", new[] { result, how.Length > 0 ? EventWords.Capital(how) + "." : "", white }.Where(part => part.Length > 0));
         if (strike is { IsMiscueRisk: true }) sentence += " A miscue threatens: the tip is outside half the ball.";
-        return new Verdict(sentence, result, contact, height, side, pace, white, BecauseWords.Of(outcome, record, conditions, names));
+        return new Verdict(sentence, result, contact, height, side, pace, butt, white, BecauseWords.Of(outcome, record, conditions, names));
     }
 
     private static string ResultOf(ShotOutcome outcome, BallNames names)

@@ -42,14 +42,16 @@ public sealed class KeysTests(BrowserFixture browser)
             document.head.insertAdjacentHTML('beforeend', '<style>*{transition:none!important}</style>')
             document.activeElement.blur()
             """);
-        var unseen = new List<string>();
+        var (unseen, reached) = (new List<string>(), new HashSet<string>());
         for (var i = 0; i < steps; i++)
         {
             page.SendKeys(Keys.Tab);
+            reached.Add((string)page.Script("return document.activeElement.outerHTML.slice(0, 400)")!);
             if ((string)browser.Driver.ExecuteAsyncScript(NoRing)! is { Length: > 0 } missing) unseen.Add(missing);
         }
 
         Assert.Empty(unseen.Distinct());
+        Assert.InRange(reached.Count, steps / 3, steps);
     }
 
     [Fact]
@@ -69,6 +71,14 @@ public sealed class KeysTests(BrowserFixture browser)
         page.SendKeys(name + Keys.Enter);
         page.Until(() => page.Text("sheet-name") == name);
         page.Until(() => Focused(page) == "save");
+
+        // Saved by the shortcut, from a ball, the focus goes back to the ball.
+        page.Find("table-section").Click();
+        page.Script("document.querySelector('[data-ball=cue]').focus()");
+        browser.Hand().KeyDown(Keys.Control).SendKeys("s").KeyUp(Keys.Control).Perform();
+        page.Until(() => Focused(page) == "save-name");
+        page.SendKeys(Keys.Enter);
+        page.Until(() => (string?)page.Script("return document.activeElement.dataset.ball") == "cue");
     }
 
     [Fact]

@@ -190,7 +190,8 @@ public sealed class PredictContractTests(WebFixture web)
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"side":0.8,"height":0.8}}""", 400, "strike", "miss the white")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"elevationDeg":81}}""", 400, "strike", "0 to 80 degrees")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"elevationDeg":-1}}""", 400, "strike", "0 to 80 degrees")]
-    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"height":-0.9,"elevationDeg":3}}""", 400, "strike", "meet the bed first")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4,"height":-0.9,"elevationDeg":3}}""", 400, "strike",
+        "meet the bed first")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":1e999,"pace":4}}""", 400, "badJson", "strike.directionDeg is no finite number")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":10,"side":0.5}}""", 422, "beyondTheCue", "cue speed")]
     [InlineData("""{"balls":[CUE]}""", 400, "strike", "how the white is struck")]

@@ -10,7 +10,8 @@ namespace DeepBaize.Planning.Aiming;
 /// <param name="ObjectBall">How the object ball ran.</param>
 /// <param name="White">How the white went on.</param>
 /// <param name="ContactRoll">The white's spin along its way at the contact as a share of natural roll; NaN when nothing was met.</param>
-public sealed record PlayedStroke(Strike Strike, ObjectBallRun ObjectBall, WhitePath White, double ContactRoll)
+/// <param name="Rise">Greatest height of the white over the bed in metres; 0 when it hardly left it.</param>
+public sealed record PlayedStroke(Strike Strike, ObjectBallRun ObjectBall, WhitePath White, double ContactRoll, double Rise)
 {
     /// <summary>True when the ball falls into its pocket and the white stays up.</summary>
     public bool IsClean => ObjectBall.Fate == ObjectBallFate.Potted && White.Rest is not null;
@@ -46,7 +47,8 @@ public sealed class StrokePlayer
             strike,
             ObjectBallRun.Read(_record, pot, PottingLine.Of(layout, pot, _table).Point, _table.Conditions.Gauge.CushionInset),
             WhitePath.Read(_record, _result, _table.Conditions.Balls.Radius),
-            _result.FirstContact is { } contact ? SpinOf.Roll(contact.White, _table.Conditions.Balls.Radius) : double.NaN);
+            _result.FirstContact is { } contact ? SpinOf.Roll(contact.White, _table.Conditions.Balls.Radius) : double.NaN,
+            _result.WhiteHeight);
     }
 
     /// <summary>Aims and plays a pot; null when it cannot be potted with these dials.</summary>

@@ -10,13 +10,16 @@ public static class PotEndpoints
     {
         // The live question waits for nobody; everything longer takes its turn in the pool.
         Refusable(routes.MapPost("/api/pots/play", (PotQuestion request) => PotPlayer.Play(request)))
-            .WithName("PlayPot").WithSummary("Aims a pot with throw, push-off and spin, plays it, and says everything about it.");
+            .WithName("PlayPot").WithSummary("Aims a pot with throw, swerve, push-off and spin, plays it, and says everything about it.");
         Refusable(routes.MapPost("/api/pots/matrix", (MatrixQuestion request, CallerPool pool, CancellationToken cancel) =>
             pool.AnswerAsync(token => TableReader.Read(request, token), cancel)))
             .WithName("ReadTable").WithSummary("Every ball on every pocket, balls in the way, reds by region.");
         Refusable(routes.MapPost("/api/pots/anchors", (AnchorQuestion request, CallerPool pool, CancellationToken cancel) =>
             pool.AnswerAsync(_ => AnchorSearch.Find(request), cancel)))
             .WithName("FindAnchors").WithSummary("Stun, follow and screw of a pot.");
+        Refusable(routes.MapPost("/api/pots/butt", (PotQuestion request, CallerPool pool, CancellationToken cancel) =>
+            pool.AnswerAsync(_ => ButtSearch.Find(request), cancel)))
+            .WithName("CompareButt").WithSummary("The stroke with a level cue and with the butt up: hop, screw and room for error.");
         Refusable(routes.MapPost("/api/pots/sweep", (SweepQuestion request, CallerPool pool, CancellationToken cancel) =>
             pool.AnswerAsync(token => SweepSearch.Sweep(request, token), cancel)))
             .WithName("SweepDial").WithSummary("One dial swept with the others fixed, and the window that stops the white at a place.");

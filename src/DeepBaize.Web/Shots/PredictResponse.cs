@@ -101,14 +101,15 @@ public sealed record StrokeOutput(
 /// <param name="Height">The height of the tip in words.</param>
 /// <param name="Side">The side in words.</param>
 /// <param name="Pace">The pace in words.</param>
+/// <param name="Butt">How far the butt is raised, in words; null for a level cue.</param>
 /// <param name="White">Where the white stops.</param>
 /// <param name="Away">How far that is from where it was struck, in the requested units; null when it is not on the table.</param>
 /// <param name="Because">Why, from what was simulated.</param>
 /// <param name="Ruling">What the referee says of it; null in free practice and while nothing can be on.</param>
 /// <param name="IsFoul">True for a foul, and for a stroke that fails a line-up.</param>
 public sealed record VerdictOutput(
-    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string White, string? Away, string Because,
-    string? Ruling = null, bool IsFoul = false);
+    string Sentence, string Result, string? Contact, string? Height, string? Side, string? Pace, string? Butt, string White, string? Away,
+    string Because, string? Ruling = null, bool IsFoul = false);
 
 /// <summary>Where a dragged ball settles.</summary>
 /// <param name="Ball">The ball.</param>

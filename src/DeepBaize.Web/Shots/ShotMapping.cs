@@ -55,8 +55,8 @@ internal static class ShotMapping
     }
 
     public static VerdictOutput ToVerdict(Verdict verdict, string? away) => new(
-        verdict.Sentence, verdict.Result, verdict.Contact, verdict.Height, verdict.Side, verdict.Pace, verdict.White, away,
-        verdict.Because);
+        verdict.Sentence, verdict.Result, verdict.Contact, verdict.Height, verdict.Side, verdict.Pace, verdict.Butt, verdict.White,
+        away, verdict.Because);
 
     public static OutcomeOutput ToOutcome(ShotOutcome outcome, Strike? strike) => new(
         outcome.FirstContact is { } contact ? Names.Text(contact.Ball) : null,

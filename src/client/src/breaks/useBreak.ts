@@ -1,6 +1,6 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, ask, type BreakAnswer, type BreakQuestion, type HandPlace, type Pocket } from '@/api/client'
+import { api, ask, type BreakAnswer, type BreakQuestion, type HandPlace, type Pocket, type Stroke } from '@/api/client'
 import { readStream } from '@/api/stream'
 import { useNewest } from '@/api/useNewest'
 import type { Playback } from '@/motion/usePlayback'
@@ -135,10 +135,10 @@ export function useBreak(
     asked.value = question.value
   }
 
-  function put(ball: string, pocket: Pocket, stroke: { pace: number; side: number; height: number }) {
+  function put(ball: string, pocket: Pocket, stroke: Omit<Stroke, 'directionDeg'>) {
     model.setPot({ ball, pocket, part: 'opening' })
     model.setKeepPot(true)
-    model.setStroke({ pace: stroke.pace, side: stroke.side, height: stroke.height })
+    model.setStroke({ pace: stroke.pace, side: stroke.side, height: stroke.height, elevationDeg: stroke.elevationDeg })
   }
 
   /**

@@ -15,7 +15,8 @@ const simpler = computed(() => props.chances.simpler.value)
 
 function takeSimpler() {
   const found = simpler.value?.simpler
-  if (found) emit('take', { pace: Math.round(found.pace * 100) / 100, side: found.side, height: found.height })
+  if (found)
+    emit('take', { pace: Math.round(found.pace * 100) / 100, side: found.side, height: found.height, elevationDeg: 0 })
 }
 </script>
 

@@ -141,7 +141,8 @@ export function createDesk(
     const plan = comparison.kept.value[index]?.question
     if (!plan) return
     model.setPot({ ...plan.pot, part: (plan.pot.part ?? 'opening') as PotPart })
-    take({ pace: plan.strike.pace ?? model.stroke.value.pace, side: plan.strike.side, height: plan.strike.height })
+    const { pace, side, height, elevationDeg } = plan.strike
+    take({ pace: pace ?? model.stroke.value.pace, side, height, elevationDeg })
   }
 
   function removeBall(ball: string) {

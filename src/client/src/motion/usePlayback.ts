@@ -27,9 +27,9 @@ export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallP
     { immediate: false },
   )
 
-  const potted = computed(() => {
-    const falls = shot.value?.events.filter((event) => event.kind === 'pocket') ?? []
-    return new Map(falls.map((event) => [event.balls[0]!.id, event.time]))
+  const gone = computed(() => {
+    const losses = shot.value?.events.filter((event) => event.kind === 'pocket' || event.kind === 'offTable') ?? []
+    return new Map(losses.map((event) => [event.balls[0]!.id, event.time]))
   })
 
   /** The balls as they are at this moment of the motion; as laid while nothing is played. */
@@ -37,7 +37,7 @@ export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallP
     if (!active.value || !shot.value) return balls.value
     const paths = new Map(shot.value.paths.map((path) => [path.ball, path]))
     return balls.value
-      .filter((ball) => (potted.value.get(ball.id) ?? Infinity) > time.value)
+      .filter((ball) => (gone.value.get(ball.id) ?? Infinity) > time.value)
       .map((ball) => {
         const path = paths.get(ball.id)
         const place = path ? placeAt(path, time.value) : null
@@ -64,7 +64,9 @@ export function usePlayback(prediction: Ref<Prediction | null>, balls: Ref<BallP
     pause()
     if (!active.value || time.value >= duration.value) time.value = 0
     active.value = true
-    const contacts = shot.value.events.filter((event) => ['ball', 'cushion', 'jaw', 'pocket'].includes(event.kind))
+    const contacts = shot.value.events.filter((event) =>
+      ['ball', 'cushion', 'jaw', 'pocket', 'offTable'].includes(event.kind),
+    )
     time.value = contacts.find((event) => event.time > time.value + 1e-9)?.time ?? duration.value
   }
 

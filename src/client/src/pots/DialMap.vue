@@ -76,7 +76,7 @@ const marked = computed(() => {
     >
       <rect :x="at.x" :y="at.y" :width="size.x - 0.6" :height="size.y - 0.6" />
       <path
-        v-if="at.cell.kind === 'inOff'"
+        v-if="at.cell.kind === 'inOff' || at.cell.kind === 'offTable'"
         class="sign"
         :d="`M${at.x + size.x * 0.25} ${at.y + size.y * 0.2}l${size.x * 0.5} ${size.y * 0.55}m0 ${-size.y * 0.55}l${-size.x * 0.5} ${size.y * 0.55}`"
       />
@@ -137,7 +137,8 @@ const marked = computed(() => {
 .meetsBall rect {
   fill: #c9b8d8;
 }
-.inOff rect {
+.inOff rect,
+.offTable rect {
   fill: #d98d77;
 }
 .sign {

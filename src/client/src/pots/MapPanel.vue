@@ -1,22 +1,25 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Cell, MapRow } from '@/api/client'
 import { t } from '@/words'
 import DialMap from './DialMap.vue'
 
 /** The map of pace by height with what a stroke comes to, and its legend. */
-defineProps<{ rows: MapRow[]; pace: number; height: number }>()
+const props = defineProps<{ rows: MapRow[]; pace: number; height: number }>()
 const emit = defineEmits<{ take: [cell: Cell] }>()
 
 const told = ref<Cell | null>(null)
-const legend: [string, string][] = [
+/** A raised butt can send the white off the table; with a level cue nobody needs to read of it. */
+const isLost = computed(() => props.rows.some((row) => row.cells.some((cell) => cell.kind === 'offTable')))
+const legend = computed<[string, string][]>(() => [
   ['inZone', t('where.legend.inZone')],
   ['fallsShort', t('where.legend.fallsShort')],
   ['runsPast', t('where.legend.runsPast')],
   ['meetsBall', t('where.legend.meetsBall')],
   ['inOff', t('where.legend.inOff')],
+  ...(isLost.value ? [['offTable', t('where.legend.offTable')] as [string, string]] : []),
   ['noPot', t('where.legend.noPot')],
-]
+])
 </script>
 
 <template>
@@ -67,7 +70,8 @@ i.runsPast {
 i.meetsBall {
   background: #c9b8d8;
 }
-i.inOff {
+i.inOff,
+i.offTable {
   background: #d98d77;
 }
 i.noPot {

@@ -4,6 +4,7 @@ import type { Fix, PlaceOnBed, PotAnswer, Stroke } from '@/api/client'
 import { ballName } from '@/sheet/sheet'
 import { t } from '@/words'
 import AnchorList from './AnchorList.vue'
+import ButtList from './ButtList.vue'
 import CannonList from './CannonList.vue'
 import DangerList from './DangerList.vue'
 import { rounded } from './dials'
@@ -28,6 +29,7 @@ const views: { view: WhereView; label: string }[] = [
   { view: 'map', label: t('where.views.map') },
   { view: 'dangers', label: t('where.views.dangers') },
   { view: 'cannon', label: t('where.views.cannon') },
+  { view: 'butt', label: t('where.views.butt') },
 ]
 const view = computed(() => props.where.view.value)
 const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
@@ -75,6 +77,7 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
         :answer="where.fixes.value"
         @fix="(way) => emit('fix', way)"
       />
+      <ButtList v-else-if="view === 'butt'" :where="where" @take="(found) => emit('take', found)" />
       <template v-else-if="view === 'cannon'">
         <p v-if="!where.second.value" class="big">{{ t('where.second') }}</p>
         <CannonList

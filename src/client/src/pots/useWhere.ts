@@ -4,6 +4,7 @@ import {
   api,
   ask,
   type AnchorAnswer,
+  type ButtAnswer,
   type CannonAnswer,
   type Cell,
   type FixAnswer,
@@ -18,7 +19,7 @@ import type { ShotQuestion } from '@/table/usePrediction'
 import { t } from '@/words'
 
 /** What is asked about where the white can go. */
-export type WhereView = 'none' | 'anchors' | 'height' | 'pace' | 'map' | 'dangers' | 'cannon'
+export type WhereView = 'none' | 'anchors' | 'height' | 'pace' | 'map' | 'dangers' | 'cannon' | 'butt'
 
 const settleMs = 60
 /** Ways of the white for which the stun height is told, in metres. */
@@ -40,6 +41,8 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
   const rows = shallowRef<MapRow[]>([])
   const fixes = shallowRef<FixAnswer | null>(null)
   const cannons = shallowRef<CannonAnswer | null>(null)
+  /** The stroke with a level cue and with the butt up. */
+  const butt = shallowRef<ButtAnswer | null>(null)
   /** Tip heights that stun a ball, by distance, at the pace that is set. */
   const heights = shallowRef<TipHeight[]>([])
   /** Where the white should stop, and the distance that still counts as there, in ball widths and in metres. */
@@ -115,6 +118,8 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
         )
       case 'dangers':
         return take(ask(api.POST('/api/pots/fixes', { body: asked, signal })), (data) => (fixes.value = data))
+      case 'butt':
+        return take(ask(api.POST('/api/pots/butt', { body: asked, signal })), (data) => (butt.value = data))
       case 'cannon':
         if (!second.value) return undefined
         return take(
@@ -183,6 +188,7 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
     rows,
     fixes,
     cannons,
+    butt,
     heights,
     wanted,
     within,

@@ -97,7 +97,7 @@ export interface InUse {
   player: Player | null
 }
 
-export const startStroke: Stroke = { directionDeg: 0, pace: 4, side: 0, height: 0 }
+export const startStroke: Stroke = { directionDeg: 0, pace: 4, side: 0, height: 0, elevationDeg: 0 }
 
 /** Nothing is set of the state of play. */
 export const emptyState: PlayState = {
@@ -190,12 +190,13 @@ export function readSheet(text: string | null): Sheet | null {
       Array.isArray(kept.balls) &&
       kept.balls.some((ball) => ball.id === 'cue') &&
       kept.balls.every((ball) => typeof ball.id === 'string' && Number.isFinite(ball.x) && Number.isFinite(ball.y))
-    const { directionDeg, pace, side, height } = kept.stroke
-    const strokeFine = [directionDeg, pace, side, height].every(Number.isFinite)
+    const stroke = { ...kept.stroke, elevationDeg: kept.stroke.elevationDeg ?? 0 }
+    const { directionDeg, pace, side, height, elevationDeg } = stroke
+    const strokeFine = [directionDeg, pace, side, height, elevationDeg].every(Number.isFinite)
     if (!ballsFine || !strokeFine) return null
-    // What older sheets did not have yet is as it was then: the club's table, no pot, no marks. Everything stands in one order, so
+    // What older sheets did not have yet is as it was then: the club's table, no pot, no marks, a level cue. Everything stands in one order, so
     // that the sheet is the same text as its step in the history.
-    return { ...emptySheet(), ...kept }
+    return { ...emptySheet(), ...kept, stroke }
   } catch {
     return null
   }

@@ -254,8 +254,8 @@ export function useSheet(
 export type SheetModel = ReturnType<typeof useSheet>
 
 /** The dials of a stroke that was kept. */
-function dialsOf({ directionDeg, pace, side, height }: NonNullable<PositionContent['stroke']>): Stroke {
-  return { directionDeg, pace, side: side ?? 0, height: height ?? 0 }
+function dialsOf({ directionDeg, pace, side, height, elevationDeg }: NonNullable<PositionContent['stroke']>): Stroke {
+  return { directionDeg, pace, side: side ?? 0, height: height ?? 0, elevationDeg: elevationDeg ?? 0 }
 }
 
 function asOpened({ id, name, note, version, isHouse, tags }: SavedPosition): OpenedPosition {

@@ -32,6 +32,14 @@ function whiteOf(event: ShotEvent) {
           pushOff: decimals(prediction.stroke.pushOffDeg, 2),
         })
       }}
+      <template v-if="prediction.stroke.elevationDeg > 0 || prediction.outcome.whiteHeight > 0">
+        {{
+          t('numbers.rises', {
+            degrees: decimals(prediction.stroke.elevationDeg, 0),
+            height: decimals(1000 * prediction.outcome.whiteHeight, 0),
+          })
+        }}
+      </template>
       <template v-if="prediction.aim">
         {{
           t('numbers.cut', {

@@ -3,10 +3,11 @@ import { computed, ref } from 'vue'
 import type { BallPlace, Cueing, Outline, PotAnswer, Prediction, Stroke } from '@/api/client'
 import { t } from '@/words'
 import { eyeBehind } from './perspective'
+import ButtGauge from './ButtGauge.vue'
 import SightMarks from './SightMarks.vue'
 import SightWorld from './SightWorld.vue'
 
-/** The sight: from behind the white along the cue, with the tip on it at true scale and the overlap at contact. */
+/** The sight: from behind the white along the cue, with the tip on it at true scale, the butt and the overlap at contact. */
 const props = defineProps<{
   outline: Outline
   balls: BallPlace[]
@@ -15,7 +16,7 @@ const props = defineProps<{
   pot: PotAnswer | null
   cueing: Cueing | null
 }>()
-const emit = defineEmits<{ tip: [side: number, height: number]; done: [] }>()
+const emit = defineEmits<{ tip: [side: number, height: number]; butt: [degrees: number]; done: [] }>()
 
 const width = 320
 const height = 352
@@ -24,6 +25,8 @@ const behind = 0.46
 const eyeHeight = 0.112
 const reachOfTip = 0.7
 const snapToCentre = 0.025
+/** Where the white of the butt's gauge stands: beside the white, where the sight shows bare cloth. */
+const gaugeAt = { x: 250, y: 334 }
 const tipSteps = { plain: 0.02, wide: 0.1 }
 
 const svg = ref<SVGSVGElement | null>(null)
@@ -166,6 +169,13 @@ function onKey(event: KeyboardEvent) {
       />
       <circle class="touch" :cx="tip.contact.x" :cy="tip.contact.y" r="2.6" data-testid="tip-contact" />
     </g>
+    <ButtGauge
+      :degrees="stroke.elevationDeg"
+      :least="cueing?.elevationDeg ?? null"
+      :at="gaugeAt"
+      @butt="(degrees) => emit('butt', degrees)"
+      @done="emit('done')"
+    />
   </svg>
 </template>
 

@@ -49,6 +49,15 @@ const typed = computed(() => [
     take: (value: number) => ({ side: radii(value) }),
   },
   {
+    label: t('stroke.buttDegrees'),
+    value: props.stroke.elevationDeg,
+    step: 1,
+    least: 0,
+    most: 80,
+    digits: 0,
+    take: (elevationDeg: number) => ({ elevationDeg }),
+  },
+  {
     label: t('stroke.pace'),
     value: props.stroke.pace,
     step: 0.5,
@@ -86,6 +95,7 @@ function type(part: Partial<Stroke>) {
         :pot="pot"
         :cueing="cueing"
         @tip="(side, height) => emit('stroke', { side, height })"
+        @butt="(elevationDeg) => emit('stroke', { elevationDeg })"
         @done="emit('done')"
       />
       <p v-if="cueing" class="cueing" :class="{ warns: !cueing.isPossible }" data-testid="cueing-words">
@@ -160,14 +170,18 @@ function type(part: Partial<Stroke>) {
 }
 .typed {
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px 14px;
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  gap: 6px 10px;
 }
 .typed label {
+  grid-column: span 2;
   display: grid;
   gap: 3px;
   color: var(--ink-soft);
   font-size: 14px;
+}
+.typed label:nth-child(n + 4) {
+  grid-column: span 3;
 }
 .typed :deep(.el-input-number) {
   width: 100%;

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Outline, Prediction } from '@/api/client'
+import type { Outline, Prediction, Segment } from '@/api/client'
 import { kindClass } from '@/sheet/sheet'
-import { curve, moving, mm, ribbon, stipples, toSheet } from './view'
+import { curve, isFlight, moving, mm, ribbon, shadow, stipples, toSheet } from './view'
 
-/** Where the balls go: the white as a ribbon, stippled where it slides; the others in their colours on an ivory casing. */
+/**
+ * Where the balls go: the white as a ribbon, stippled where it slides; the others in their colours on an ivory casing. A flight is a
+ * broken line with a soft shadow beside it.
+ */
 const props = defineProps<{ outline: Outline; prediction: Prediction }>()
 
 const white = computed(() => {
@@ -14,19 +17,30 @@ const white = computed(() => {
     rolling: segments.filter((segment) => segment.phase === 'rolling').map((segment) => ribbon(props.outline, segment)),
     sliding: stipples(
       props.outline,
-      segments.filter((segment) => segment.phase === 'sliding'),
+      segments.filter((segment) => segment.phase !== 'rolling' && !isFlight(props.outline, segment)),
     ),
+    flights: flightsOf(segments),
   }
 })
+
+function flightsOf(segments: Segment[]) {
+  return segments
+    .filter((segment) => isFlight(props.outline, segment))
+    .map((segment) => ({ way: curve(props.outline, [segment]), shadow: shadow(props.outline, segment) }))
+}
 const others = computed(() =>
   props.prediction.paths
     .filter((path) => path.ball !== 'cue')
     .map((path) => ({
       ball: path.ball,
       kind: kindClass(path.ball),
-      d: curve(props.outline, moving(path)),
+      d: curve(
+        props.outline,
+        moving(path).filter((segment) => !isFlight(props.outline, segment)),
+      ),
+      flights: flightsOf(moving(path)),
     }))
-    .filter((path) => path.d !== ''),
+    .filter((path) => path.d !== '' || path.flights.length > 0),
 )
 const radius = computed(() => mm(props.outline.ballRadius))
 const moved = computed(
@@ -52,8 +66,16 @@ const contact = computed(() => {
     <g v-for="path in others" :key="path.ball" :data-path="path.ball">
       <path class="casing" :d="path.d" />
       <path class="line" :class="path.kind" :d="path.d" />
+      <template v-for="(flight, i) in path.flights" :key="i">
+        <path class="shadow" :d="flight.shadow" />
+        <path class="line flight" :class="path.kind" :d="flight.way" />
+      </template>
     </g>
     <g data-path="cue">
+      <template v-for="(flight, i) in white.flights" :key="`f${i}`">
+        <path class="shadow" :d="flight.shadow" />
+        <path class="flight" :d="flight.way" data-testid="flight" />
+      </template>
       <path v-for="(d, i) in white.rolling" :key="`r${i}`" class="ribbon" :d="d" />
       <circle v-for="(dot, i) in white.sliding" :key="`s${i}`" class="ribbon" :cx="dot.x" :cy="dot.y" :r="dot.r" />
     </g>
@@ -91,6 +113,22 @@ const contact = computed(() => {
 }
 .ribbon {
   fill: var(--ivory);
+}
+.flight {
+  fill: none;
+  stroke: var(--ivory);
+  stroke-width: 10;
+  stroke-dasharray: 26 16;
+}
+.line.flight {
+  stroke: var(--ball);
+  stroke-width: 7;
+}
+.shadow {
+  fill: none;
+  stroke: rgb(8 24 18 / 34%);
+  stroke-width: 18;
+  stroke-linecap: round;
 }
 .contact {
   fill: rgb(247 243 230 / 34%);

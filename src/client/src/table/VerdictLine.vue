@@ -22,7 +22,9 @@ const parts = computed<Part[]>(() => {
   if (props.said) return cut(props.said.sentence, 0, props.said.words)
   const verdict = props.prediction?.verdict
   if (!verdict) return []
-  const decisive = [verdict.contact, verdict.height, verdict.side, verdict.pace].filter((word) => !!word) as string[]
+  const decisive = [verdict.contact, verdict.height, verdict.side, verdict.pace, verdict.butt].filter(
+    (word) => !!word,
+  ) as string[]
   return cut(verdict.sentence, verdict.result.length, decisive)
 })
 

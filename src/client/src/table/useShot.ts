@@ -35,7 +35,7 @@ export function useShot(
   /** Hands that have let go: the answer lays their ball, also when the next ball is already held. */
   let released = new WeakSet<object>()
   /** The newest stroke that was answered, and the newest that was refused. */
-  let accepted: ShotQuestion['strike'] = { ...startStroke, elevationDeg: 0 }
+  let accepted: ShotQuestion['strike'] = { ...startStroke }
   let refused = ''
   let laysMany = false
   /** The round in which a position was opened, until its first answer: its stroke may name the pot. */
@@ -70,11 +70,11 @@ export function useShot(
 
   /** A stroke that the server refuses must not hold back the ball in the hand: it settles with the last one that could be played. */
   function strikeToAsk() {
-    const { pace, side, height } = model.sheet.value.stroke
+    const { pace, side, height, elevationDeg } = model.sheet.value.stroke
     const isKept = model.pot.value !== null && model.keepPot.value
     // While the pot is kept the direction is an answer, not a question: following it must not ask again.
     const direction = isKept ? toRaw(model.sheet.value).stroke.directionDeg : model.sheet.value.stroke.directionDeg
-    const strike = { directionDeg: direction, pace, side, height, elevationDeg: 0 }
+    const strike = { directionDeg: direction, pace, side, height, elevationDeg }
     return hand.value && JSON.stringify(strike) === refused ? accepted : strike
   }
 

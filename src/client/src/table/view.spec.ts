@@ -2,8 +2,11 @@ import { describe, expect, it } from 'vitest'
 import type { Outline, Path, Segment } from '@/api/client'
 import {
   fromSheet,
+  heightOn,
+  isFlight,
   placeAt,
   ribbonHalf,
+  shadow,
   sizeOf,
   stipples,
   toSheet,
@@ -13,7 +16,7 @@ import {
   type View,
 } from './view'
 
-const outline = { length: 3.569, width: 1.778 } as Outline
+const outline = { length: 3.569, width: 1.778, ballRadius: 0.02625 } as Outline
 
 /** From (1, 0.5) at 2 m/s along x, slowing to 1 m/s within a second. */
 const slowing: Segment = {
@@ -80,5 +83,38 @@ describe('the drawing', () => {
     const gaps = dots.slice(1).map((dot, i) => dot.x - dots[i]!.x)
     expect(dots.length).toBeGreaterThan(50)
     expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(8)
+  })
+})
+
+/** A hop over 0.4 m, 30 mm high at its top. */
+const hop = (top: number): Segment => ({
+  phase: 'airborne',
+  startTime: 0,
+  endTime: 0.2,
+  points: [
+    [1, 0.5, 0.02625],
+    [1.2, 0.5, 0.02625 + 2 * top],
+    [1.4, 0.5, 0.02625],
+  ],
+})
+
+describe('a flight', () => {
+  it('has its height from the curve, and is drawn as one when it is seen', () => {
+    expect(heightOn(outline, hop(0.03), 0.5)).toBeCloseTo(0.03, 9)
+    expect(heightOn(outline, hop(0.03), 1)).toBeCloseTo(0, 9)
+    expect(isFlight(outline, hop(0.03))).toBe(true)
+    expect(isFlight(outline, hop(0.001))).toBe(false)
+    expect(isFlight(outline, slowing)).toBe(false)
+  })
+
+  it('casts its shadow beside itself, the farther the higher it is', () => {
+    const points = shadow(outline, hop(0.03))
+      .slice(1)
+      .split('L')
+      .map((pair) => pair.split(',').map(Number))
+    const way = (i: number) => points[i]![1]! - toSheet(outline, 1.2, 0.5).y
+    expect(way(0)).toBeCloseTo(0, 6)
+    expect(way(6)).toBeCloseTo(0.7 * 30, 0)
+    expect(way(12)).toBeCloseTo(0, 6)
   })
 })

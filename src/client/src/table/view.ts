@@ -121,6 +121,32 @@ export function placeAt(path: Path, time: number): Point | null {
 /** Pieces on which the ball moves; a ball that spins in place draws nothing. */
 export const moving = (path: Path) => path.segments.filter((segment) => segment.phase !== 'spinning')
 
+/** Height in metres from which a ball in the air is drawn as one: less is a hop that nobody sees. */
+const seenHeight = 0.002
+
+/** True for a flight that is seen. */
+export function isFlight(view: Outline, segment: Segment): boolean {
+  const top = Math.max(...[0, 0.25, 0.5, 0.75, 1].map((u) => heightOn(view, segment, u)))
+  return segment.phase === 'airborne' && top > seenHeight
+}
+
+/** How high a ball is over the bed on a piece of its path, in metres. */
+export function heightOn(view: Outline, segment: Segment, u: number): number {
+  const [a, b, c] = segment.points.map((point) => point[2]!) as [number, number, number]
+  return (1 - u) * (1 - u) * a + 2 * u * (1 - u) * b + u * u * c - view.ballRadius
+}
+
+/** The shadow of a flight, which falls beside it by as much as the ball is high. */
+export function shadow(view: Outline, segment: Segment): string {
+  const steps = 12
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const place = placeOn(segment, i / steps)
+    const here = toSheet(view, place.x, place.y)
+    const high = mm(heightOn(view, segment, i / steps))
+    return `${i === 0 ? 'M' : 'L'}${fmt({ x: here.x + 0.5 * high, y: here.y + 0.7 * high })}`
+  }).join('')
+}
+
 /** A path as SVG quadratic curves. */
 export function curve(outline: Outline, segments: Segment[]): string {
   return segments
