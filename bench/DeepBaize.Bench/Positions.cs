@@ -56,6 +56,19 @@ internal static class Positions
     /// <summary>The blue to the middle pocket off the high side.</summary>
     public static Strike BlueToMiddle { get; } = new(69.87 * Math.PI / 180, Pace.ToSpeed(5), 0, -0.15);
 
+    /// <summary>A white that jumps a ball and meets another.</summary>
+    public static IReadOnlyList<(BallId Ball, Place Place)> Jump { get; } =
+        [(BallId.Cue, new Place(1, 0.889)), (BallId.Blue, new Place(1.22, 0.889)), (BallId.Red1, new Place(2.3, 0.9))];
+
+    /// <summary>Over the blue on to the red.</summary>
+    public static Strike JumpStroke { get; } = new(0, Pace.ToSpeed(8), 0, 0, 35 * Math.PI / 180);
+
+    /// <summary>Round the blue.</summary>
+    public static Strike Masse { get; } = new(16 * Math.PI / 180, Pace.ToSpeed(6), 0.2, -0.35, 45 * Math.PI / 180);
+
+    /// <summary>A stroke with the butt as little up as ever.</summary>
+    public static Strike WithLeastButt(in Strike level) => level with { ElevationRadians = 2 * Math.PI / 180 };
+
     /// <summary>The break-off, thin on the end red.</summary>
     public static Strike BreakOff { get; } = new(0.30 * Math.PI / 180, Pace.ToSpeed(7.4), 0.2, 0.05);
 

@@ -19,9 +19,24 @@ public class SimulationBenchmarks
     private readonly Layout _allIdle = Positions.Lay(Positions.Idle(21));
     private readonly Layout _midFrame = Positions.Lay(Positions.MidFrame);
     private readonly Layout _fullFrame = Positions.Lay(Positions.FullFrame);
+    private readonly Layout _jump = Positions.Lay(Positions.Jump);
 
     [Benchmark(Baseline = true)]
     public void Typical_stroke_7_balls_2_contacts_2_cushions() => _simulation.Run(_typical, Positions.TypicalStroke, _result);
+
+    [Benchmark]
+    public void The_same_with_the_butt_2_degrees_up() =>
+        _simulation.Run(_typical, Positions.WithLeastButt(Positions.TypicalStroke), _result);
+
+    [Benchmark]
+    public void Escape_with_the_butt_2_degrees_up() =>
+        _simulation.Run(_escape, Positions.WithLeastButt(Positions.EscapeStroke), _result);
+
+    [Benchmark]
+    public void Jump_over_a_ball() => _simulation.Run(_jump, Positions.JumpStroke, _result);
+
+    [Benchmark]
+    public void Masse_of_45_degrees() => _simulation.Run(_jump, Positions.Masse, _result);
 
     [Benchmark]
     public void Two_cushion_escape_with_one_ball() => _simulation.Run(_escape, Positions.EscapeStroke, _result);
