@@ -18,7 +18,7 @@ public static class CoefficientWords
         ["table.rollingFriction"] = ("deceleration of a rolling ball over gravity", $"{Memory}; 0.0127 in {Mathavan2009}"),
         ["table.spinDeceleration"] = ("loss of vertical spin", $"{Memory}; 5-15 quoted for pool cloth"),
         ["table.gravity"] = ("acceleration of free fall", "standard"),
-        ["table.bedRestitution"] = ("restitution of a ball that lands on the bed (not used until balls leave the bed)", Memory),
+        ["table.bedRestitution"] = ("restitution of a ball that lands on the bed", Memory),
         ["table.cushionRestitution"] = ("energetic restitution of the cushions at vanishing speed", Mathavan2010),
         ["table.cushionRestitutionLoss"] = (
             "its loss with normal speed", "chosen so that pace 10 runs about 3.9 lengths (common practice, no source)"),

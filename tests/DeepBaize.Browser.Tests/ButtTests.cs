@@ -2,7 +2,7 @@ using OpenQA.Selenium;
 
 namespace DeepBaize.Browser.Tests;
 
-/// <summary>Issue 18: the butt is raised by hand and by keys, flight and swerve are seen, and digging down is held against a level cue.</summary>
+/// <summary>Issue 18: the butt is raised by hand and by keys, flights are seen, and digging down is held against a level cue.</summary>
 [Collection(Lane.Hands)]
 public sealed class ButtTests(BrowserFixture browser)
 {

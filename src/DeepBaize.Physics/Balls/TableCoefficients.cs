@@ -23,7 +23,7 @@ public sealed record TableCoefficients
     /// <summary>Acceleration of free fall in m/s^2, above 0 to 30.</summary>
     public double Gravity { get; init; } = 9.81;
 
-    /// <summary>Restitution of a ball that lands on the bed, 0 to 1. Not used until balls can leave the bed.</summary>
+    /// <summary>Restitution of a ball that lands on the bed, 0 to 1 (ball on slate: 0.5-0.7 quoted by Alciatore).</summary>
     public double BedRestitution { get; init; } = 0.5;
 
     /// <summary>Energetic restitution e0 of the cushions at vanishing speed, 0 to 1 (0.98 in Mathavan, Jackson and Parkin 2010).</summary>

@@ -57,7 +57,7 @@ internal sealed class ValueMaker(JsonObject schemas, Random random, int mostBudg
         ["height"] = (-0.7, 0.7),
         ["directionDeg"] = (-400, 400),
         // A raised butt cannot be predicted yet: what is not 0 is refused before anything else is looked at.
-        ["elevationDeg"] = (0, 0),
+        ["elevationDeg"] = (0, 80),
         ["roll"] = (0, 1),
         ["rollingFriction"] = (0, 0.05),
         ["slidingFriction"] = (0, 0.7),
