@@ -8,8 +8,8 @@ namespace DeepBaize.Bench;
 
 /// <summary>
 /// Benchmarks, and long commands: <c>long [names]</c> runs the long checks and writes their figures into the docs, <c>small-steps</c>
-/// compares the engine with a march in small steps, <c>presets</c> fits the house's players and writes them into the source, <c>arena</c>
-/// lets policies play breaks against each other.
+/// compares the engine with a march in small steps, <c>flights</c> does so for strokes with the butt up, <c>presets</c> fits the house's
+/// players and writes them into the source, <c>arena</c> lets policies play breaks against each other.
 /// </summary>
 internal static class EntryPoint
 {
@@ -23,6 +23,9 @@ internal static class EntryPoint
                 return PresetFit.Run(Path.Combine(Root(), "src", "DeepBaize.Planning", "Players", "HousePlayers.Fitted.cs"));
             case "arena":
                 return Arena.ArenaCommand.Run(args);
+            case "flights":
+                FlightComparison.Run();
+                return 0;
             case "small-steps":
                 CompareSmallSteps();
                 return 0;

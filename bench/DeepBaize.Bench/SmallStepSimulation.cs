@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
+using DeepBaize.Physics.Motion;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
@@ -8,7 +9,7 @@ namespace DeepBaize.Bench;
 
 /// <summary>
 /// The same laws marched in small steps of time, as a yardstick: motion by the midpoint rule, contacts where two things are found to
-/// overlap after a step. Straight cushions, jaws and drops are met; pairs by the law of two balls.
+/// overlap after a step. Straight cushions, jaws and drops are met, the noses of cushions also in the air; pairs by the law of two balls.
 /// </summary>
 public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutline outline)
 {
@@ -18,12 +19,12 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
     private readonly JawArc[] _jaws = [.. outline.Mouths.SelectMany(mouth => mouth.Jaws)];
     private readonly PocketMouth[] _mouths = [.. outline.Mouths];
 
-    /// <summary>Places at the end; a ball that was potted is left out.</summary>
+    /// <summary>Places at the end; a ball that was potted or went over a cushion is left out.</summary>
     public Dictionary<BallId, Place> Play(Layout layout, in Strike strike, double step)
     {
         var ids = layout.Balls.Select(ball => ball.Ball).ToList();
         var balls = layout.Balls.Select(ball => BallState.AtRest(ball.Place, _radius)).ToArray();
-        balls[0] = CueStrike.Apply(strike, balls[0], conditions);
+        balls[0] = OnBed(CueStrike.Apply(strike, balls[0], conditions));
         var gone = new bool[balls.Length];
         for (var time = 0.0; time < 120 && IsMoving(balls); time += step)
         {
@@ -37,8 +38,8 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
                 if (gone[i]) continue;
                 MeetBalls(balls, gone, i);
                 if (balls[i].Velocity == Vec3.Zero) continue;
-                balls[i] = MeetRubber(balls[i]);
-                if (HasFallen(balls[i].Place))
+                balls[i] = IsUp(balls[i]) ? MeetNoseInAir(balls[i]) : MeetRubber(balls[i]);
+                if (HasFallen(balls[i].Place) || IsOver(balls[i]))
                 {
                     gone[i] = true;
                     balls[i] = balls[i] with { Velocity = Vec3.Zero };
@@ -69,8 +70,32 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
         return false;
     }
 
+    private bool IsUp(in BallState ball) => ball.Position.Z > _radius || ball.Velocity.Z > 0;
+
+    /// <summary>What the bed does to a ball that is on it or has sunk into it.</summary>
+    private BallState OnBed(in BallState ball)
+    {
+        if (ball.Position.Z > _radius) return ball;
+        var state = ball.Velocity.Z < 0 ? Flight.Land(ball, conditions.Table, _radius) : ball;
+        return state.Velocity.Z > Flight.LeastRise ? state : state with { Velocity = state.Velocity with { Z = 0 } };
+    }
+
+    private bool IsOver(in BallState ball) => ball.Position.Z > conditions.Gauge.NoseHeight
+        && (ball.Position.X < 0 || ball.Position.X > Measurements.Length || ball.Position.Y < 0 || ball.Position.Y > Measurements.Width);
+
+    private BallState Fly(in BallState ball, double step)
+    {
+        var fall = new Vec3(0, 0, -conditions.Table.Gravity);
+        return OnBed(ball with
+        {
+            Position = ball.Position + ball.Velocity * step + fall * (step * step / 2),
+            Velocity = ball.Velocity + fall * step,
+        });
+    }
+
     private BallState Move(in BallState ball, double step)
     {
+        if (IsUp(ball)) return Fly(ball, step);
         var table = conditions.Table;
         var slip = ball.SlipOnCloth(_radius);
         var vertical = Math.CopySign(Math.Max(0, Math.Abs(ball.Spin.Z) - table.SpinDeceleration * step), ball.Spin.Z);
@@ -104,8 +129,37 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
             if (gone[j] || (balls[i].Velocity == Vec3.Zero && balls[j].Velocity == Vec3.Zero)) continue;
             var apart = balls[j].Position - balls[i].Position;
             if (apart.Dot(apart) < 4 * _radius * _radius && (balls[i].Velocity - balls[j].Velocity).Dot(apart) > 0)
+            {
                 BallImpact.Resolve(ref balls[i], ref balls[j], conditions.Balls);
+                (balls[i], balls[j]) = (OnBed(balls[i]), OnBed(balls[j]));
+            }
         }
+    }
+
+    /// <summary>The straight noses as edges at their height; a ball within 1 mm of the bed meets them as if on it.</summary>
+    private BallState MeetNoseInAir(BallState ball)
+    {
+        foreach (var nose in _noses)
+        {
+            var (across, along) = nose.AlongX ? (ball.Position.Y, ball.Position.X) : (ball.Position.X, ball.Position.Y);
+            var (away, under) = ((across - nose.At) * nose.Inward, conditions.Gauge.NoseHeight - ball.Position.Z);
+            if (away * away + under * under >= _radius * _radius || under <= 0 || along < nose.From || along > nose.To) continue;
+            var level = nose.AlongX ? new Vec3(0, -nose.Inward, 0) : new Vec3(-nose.Inward, 0, 0);
+            var sine = under / _radius;
+            var into = level * Math.Sqrt(1 - sine * sine) + Vec3.Up * sine;
+            if (ball.Velocity.Dot(into) <= 0) continue;
+            var share = conditions.Table.CushionLiveliness[nose.Cushion];
+            if (ball.Position.Z - _radius <= Flight.BedHeight)
+            {
+                var flat = new BallState(ball.Position with { Z = _radius }, ball.Velocity with { Z = 0 }, ball.Spin);
+                var after = CushionImpact.Resolve(flat, level, share, conditions);
+                ball = new BallState(ball.Position, after.Velocity with { Z = ball.Velocity.Z }, after.Spin);
+            }
+
+            ball = CushionImpact.ResolveInAir(ball, into, share, conditions);
+        }
+
+        return OnBed(ball);
     }
 
     private BallState MeetRubber(BallState ball)

@@ -54,19 +54,29 @@ public static class PotWords
     /// <summary>Why a ball cannot be potted.</summary>
     public static string Why(NoPot refusal, Pot pot, double diameter, BallNames names)
     {
+        var (said, more) = Reason(refusal, pot, diameter, names);
+        return more is null ? $"{said}." : $"{said}: {more}.";
+    }
+
+    /// <summary>The same in a few words, without figures: "The pink keeps the white from the contact."</summary>
+    public static string WhyShort(NoPot refusal, Pot pot, double diameter, BallNames names) =>
+        $"{Reason(refusal, pot, diameter, names).Said}.";
+
+    private static (string Said, string? More) Reason(NoPot refusal, Pot pot, double diameter, BallNames names)
+    {
         var (ball, pocket) = (names.The(pot.Ball), NameWords.Of(pot.Pocket));
         var blocker = EventWords.Capital(names.The(refusal.Blocker ?? BallId.Cue));
         return refusal.Reason switch
         {
-            NoPotReason.NotOnTable => $"{EventWords.Capital(ball)} is not on the table.",
-            NoPotReason.WhiteTouches => $"The white touches {ball}: it is played away from it, not into it.",
-            NoPotReason.TooThin => $"Too thin: {ball} would have to be cut {refusal.CutDegrees:0} degrees to the {pocket}.",
-            NoPotReason.WhiteBlocked => $"{blocker} keeps the white from the contact: {Passing(refusal, diameter)}.",
-            NoPotReason.BallBlocked => $"{blocker} is in the way to the {pocket}: {Passing(refusal, diameter)}.",
-            NoPotReason.CushionBeforeContact => "A cushion is in the way of the white.",
-            NoPotReason.PocketClosed => $"The {pocket} does not open to {ball} from there.",
-            NoPotReason.JawCatches => $"At this pace a jaw of the {pocket} catches {ball}.",
-            NoPotReason.PaceFallsShort => $"At this pace {ball} stops before the {pocket}.",
+            NoPotReason.NotOnTable => ($"{EventWords.Capital(ball)} is not on the table", null),
+            NoPotReason.WhiteTouches => ($"The white touches {ball}", "it is played away from it, not into it"),
+            NoPotReason.TooThin => ("Too thin", $"{ball} would have to be cut {refusal.CutDegrees:0} degrees to the {pocket}"),
+            NoPotReason.WhiteBlocked => ($"{blocker} keeps the white from the contact", Passing(refusal, diameter)),
+            NoPotReason.BallBlocked => ($"{blocker} is in the way to the {pocket}", Passing(refusal, diameter)),
+            NoPotReason.CushionBeforeContact => ("A cushion is in the way of the white", null),
+            NoPotReason.PocketClosed => ($"The {pocket} does not open to {ball} from there", null),
+            NoPotReason.JawCatches => ($"At this pace a jaw of the {pocket} catches {ball}", null),
+            NoPotReason.PaceFallsShort => ($"At this pace {ball} stops before the {pocket}", null),
             _ => throw new ArgumentOutOfRangeException(nameof(refusal), refusal.Reason, "Unknown reason."),
         };
     }

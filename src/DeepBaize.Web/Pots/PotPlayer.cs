@@ -35,7 +35,8 @@ public static class PotPlayer
         var stroke = player.Play(layout, pot, strike);
         var run = stroke.ObjectBall;
         var result = run.Fate == ObjectBallFate.Potted ? null
-            : question.KeepPot && answer is { Solution: null, Refusal: { } refusal } ? PotWords.Why(refusal, pot, table.Diameter, names)
+            : question.KeepPot && answer is { Solution: null, Refusal: { } refusal }
+                ? PotWords.WhyShort(refusal, pot, table.Diameter, names)
             : PotWords.Result(run, answer.Solution, pot, line, table.Diameter, names);
         var parts = answer.Solution is { } solution ? new AimExplainer(table).Explain(layout, solution) : null;
         var dangers = new DangerFinder(player).Find(layout, pot, strike);

@@ -86,6 +86,7 @@ const { leftOut, setStroke, take } = bench
     @put-wanted="(place) => where.setWanted({ x: place.x, y: place.y })"
   />
   <ChancePanel
+    :refusal="desk.noChance.value"
     v-else-if="face === 'chance'"
     :chances="chances"
     :comparison="comparison"
@@ -100,6 +101,7 @@ const { leftOut, setStroke, take } = bench
     :marks="marks"
     :zone="zone"
     :question="chances.question.value"
+    :refusal="desk.noChance.value"
     :rest="rest"
     @take="take"
   />

@@ -7,7 +7,13 @@ import type { Chances } from './useChances'
 import type { ComparisonModel } from './useComparison'
 
 /** What the stroke comes to in these hands, row by row, and strokes side by side. */
-const props = defineProps<{ chances: Chances; comparison: ComparisonModel; player: string }>()
+const props = defineProps<{
+  chances: Chances
+  comparison: ComparisonModel
+  player: string
+  /** Why there is no chance to tell; empty when there is one, or nothing was asked. */
+  refusal: string
+}>()
 const emit = defineEmits<{ take: [stroke: Partial<Stroke>]; recall: [index: number] }>()
 
 const chance = computed(() => props.chances.chance.value)
@@ -22,9 +28,9 @@ function takeSimpler() {
 
 <template>
   <div class="panel" data-testid="chance-panel">
-    <p v-if="chances.refusal.value" class="refusal" role="alert">{{ chances.refusal.value }}</p>
-    <p v-if="!chance" class="hint">{{ t('chance.first') }}</p>
-    <div v-else class="scroll" role="region" tabindex="0" :aria-label="t('chance.title')">
+    <p v-if="refusal" class="refusal" role="alert" data-testid="chance-refusal">{{ refusal }}</p>
+    <p v-else-if="!chance" class="hint">{{ t('chance.first') }}</p>
+    <div v-if="chance" class="scroll" role="region" tabindex="0" :aria-label="t('chance.title')">
       <p class="hint">{{ t('chance.in', { player }) }}</p>
       <dl :class="{ old: chances.isOld.value }">
         <template v-for="row in chance.rows" :key="row.kind">

@@ -16,6 +16,8 @@ const props = defineProps<{
   marks: Marks
   zone: ZoneModel
   question: ChanceQuestion | null
+  /** Why there is no stroke to search for; empty when there is one, or nothing was asked. */
+  refusal: string
   rest: PlaceOnBed | null
 }>()
 const emit = defineEmits<{ take: [stroke: Partial<Stroke>] }>()
@@ -113,7 +115,8 @@ function run(view: Exclude<ZoneSearch, 'none'>) {
         t('zone.stop')
       }}</el-button>
     </div>
-    <p v-if="!question" class="hint">{{ t('zone.first') }}</p>
+    <p v-if="!question && refusal" class="refusal" data-testid="zone-refusal">{{ refusal }}</p>
+    <p v-else-if="!question" class="hint">{{ t('zone.first') }}</p>
     <div class="scroll" role="region" tabindex="0" :aria-label="t('zone.result')">
       <FoundList :zone="zone" :is-old="zone.isOldFor(question)" @take="(stroke) => emit('take', stroke)" />
     </div>

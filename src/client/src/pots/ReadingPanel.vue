@@ -185,7 +185,9 @@ td {
   border-bottom: 1px solid var(--line);
 }
 thead th {
+  padding-inline: 1px;
   color: var(--ink-soft);
+  white-space: nowrap;
 }
 tbody th {
   text-align: left;
