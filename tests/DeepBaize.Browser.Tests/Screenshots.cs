@@ -21,6 +21,16 @@ public sealed class Screenshots(BrowserFixture browser)
     });
 
     [Fact(Explicit = true)]
+    public void The_butt_raised() => Take("butt.png", page =>
+    {
+        page.OpenPosition("Screw back for the blue");
+        page.Press("butt", [.. Enumerable.Repeat(Keys.Shift + Keys.ArrowUp, 5)]);
+        page.Find("white-button").Click();
+        page.View("butt");
+        page.Until(() => page.Text("butt-ways").Contains("Butt up 25 degrees", StringComparison.Ordinal));
+    });
+
+    [Fact(Explicit = true)]
     public void The_numbers() => Take("numbers.png", page =>
     {
         page.OpenPosition("Round the angles");

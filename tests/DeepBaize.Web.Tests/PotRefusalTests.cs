@@ -31,6 +31,17 @@ public sealed class PotRefusalTests(WebFixture web)
         Assert.Contains("17.8 mm", ball.Text("sentence"), StringComparison.Ordinal);
         var white = await ReasonAsync("whiteBlocked", Question([White, Black, Ball("pink", 770, 2900)], "black", TopRight, pace: 6));
         Assert.Equal("pink", white.Text("blocker"));
+        Assert.Contains("from the contact: the line passes", white.Text("sentence"), StringComparison.Ordinal);
+    }
+
+    /// <summary>The figures stand beside the pot; above the table there has to be room for what the referee says.</summary>
+    [Fact]
+    public async Task The_verdict_says_in_a_few_words_why_there_is_no_pot()
+    {
+        var answer = await web.PlayAsync(Question([White, Black, Ball("pink", 770, 2900)], "black", TopRight, pace: 6));
+        Assert.Equal("The pink keeps the white from the contact.", answer.GetProperty("prediction").GetProperty("verdict").Text("result"));
+        answer = await web.PlayAsync(Question([White, Black], "black", "yellow"));
+        Assert.Equal("Too thin.", answer.GetProperty("prediction").GetProperty("verdict").Text("result"));
     }
 
     [Fact]
