@@ -22,15 +22,23 @@ internal static class FlightComparison
     {
         var found = new (double Apart, double Own)[Flights];
         Parallel.For(0, Flights, new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount }, i => found[i] = Compare(i));
-        foreach (var (flight, i) in found.Select((flight, i) => (flight, i)).Where(one => one.flight.Apart > 2 * one.flight.Own + 1e-4))
-            Console.WriteLine($"flight {i}: {1000 * flight.Apart:0.00} mm apart, {1000 * flight.Own:0.00} mm among the marches");
+        for (var i = 0; i < Flights; i++)
+        {
+            if (IsBeyond(found[i]))
+                Console.WriteLine($"flight {i}: {1000 * found[i].Apart:0.00} mm apart, {1000 * found[i].Own:0.00} mm among the marches");
+        }
+
         var apart = found.Select(flight => flight.Apart).Order().ToList();
         Console.WriteLine($"{Flights} flights, the finest march at {1e6 * Steps[^1]:0} us: median {1000 * apart[Flights / 2]:0.000} mm apart, "
             + $"95 % within {1000 * apart[Flights * 95 / 100]:0.00} mm, worst {1000 * apart[^1]:0.0} mm; "
-            + $"{found.Count(flight => flight.Apart > 2 * flight.Own + 1e-4)} beyond twice what the marches are apart");
+            + $"{found.Count(IsBeyond)} beyond twice what the marches are apart");
+
+        static bool IsBeyond((double Apart, double Own) flight) => flight.Apart > 2 * flight.Own + 1e-4;
     }
 
-    /// <summary>How far the finest march ends from the engine, and the marches from each other; infinite when a ball is lost in one only.</summary>
+    /// <summary>
+    /// How far the finest march ends from the engine, and the marches from each other; infinite when a ball is lost in one only.
+    /// </summary>
     private static (double Apart, double Own) Compare(int seed)
     {
         var (layout, strike) = Draw(seed);

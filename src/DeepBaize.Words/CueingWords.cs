@@ -45,7 +45,7 @@ public static class CueingWords
         var grows = cueing.Factor > 1.045
             && cueing.Best.Way != BridgeWay.OutOfReach ? $" The scatter grows by {100 * (cueing.Factor - 1):0} in 100." : "";
         var raised = cueing.ElevationDegrees is > ButtRaise.LeastDegrees + 0.5 and <= CueingAnswer.LevelDegrees
-            ? $" Butt up {cueing.ElevationDegrees:0} degrees." : "";
+            && cueing.RaisedDegrees < cueing.ElevationDegrees - 0.5 ? $" The cue clears from {cueing.ElevationDegrees:0} degrees." : "";
         return $"{stance}{bridge}.{raised}{grows}";
     }
 

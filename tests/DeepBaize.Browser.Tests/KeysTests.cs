@@ -72,12 +72,13 @@ public sealed class KeysTests(BrowserFixture browser)
         page.Until(() => page.Text("sheet-name") == name);
         page.Until(() => Focused(page) == "save");
 
-        // Saved by the shortcut, from a ball, the focus goes back to the ball.
+        // A new sheet that is saved by the shortcut, from a ball: the focus goes back to the ball.
         page.Find("table-section").Click();
+        page.Find("new").Click();
         page.Script("document.querySelector('[data-ball=cue]').focus()");
         browser.Hand().KeyDown(Keys.Control).SendKeys("s").KeyUp(Keys.Control).Perform();
         page.Until(() => Focused(page) == "save-name");
-        page.SendKeys(Keys.Enter);
+        page.SendKeys($"New {Guid.NewGuid():n}" + Keys.Enter);
         page.Until(() => (string?)page.Script("return document.activeElement.dataset.ball") == "cue");
     }
 

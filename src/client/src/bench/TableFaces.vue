@@ -86,8 +86,8 @@ const { leftOut, setStroke, take } = bench
     @put-wanted="(place) => where.setWanted({ x: place.x, y: place.y })"
   />
   <ChancePanel
-    :refusal="desk.noChance.value"
     v-else-if="face === 'chance'"
+    :refusal="desk.noChance.value"
     :chances="chances"
     :comparison="comparison"
     :player="playerName"

@@ -24,12 +24,12 @@ const emit = defineEmits<{
 
 const views: { view: WhereView; label: string }[] = [
   { view: 'anchors', label: t('where.views.anchors') },
+  { view: 'butt', label: t('where.views.butt') },
   { view: 'height', label: t('where.views.height') },
   { view: 'pace', label: t('where.views.pace') },
   { view: 'map', label: t('where.views.map') },
   { view: 'dangers', label: t('where.views.dangers') },
   { view: 'cannon', label: t('where.views.cannon') },
-  { view: 'butt', label: t('where.views.butt') },
 ]
 const view = computed(() => props.where.view.value)
 const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
@@ -94,12 +94,13 @@ const isZoned = computed(() => ['height', 'pace', 'map'].includes(view.value))
 
 <style scoped>
 .views {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
+  display: flex;
+  flex-wrap: wrap;
   gap: 3px;
   margin-bottom: 3px;
 }
 .views .el-button {
+  flex: 1 1 auto;
   margin: 0;
   padding: 4px;
   height: 28px;

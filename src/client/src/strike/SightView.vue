@@ -26,7 +26,7 @@ const eyeHeight = 0.112
 const reachOfTip = 0.7
 const snapToCentre = 0.025
 /** Where the white of the butt's gauge stands: beside the white, where the sight shows bare cloth. */
-const gaugeAt = { x: 250, y: 334 }
+const gaugeAt = { x: 244, y: 334 }
 const tipSteps = { plain: 0.02, wide: 0.1 }
 
 const svg = ref<SVGSVGElement | null>(null)

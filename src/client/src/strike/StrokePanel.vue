@@ -186,4 +186,9 @@ function type(part: Partial<Stroke>) {
 .typed :deep(.el-input-number) {
   width: 100%;
 }
+/* "-0.49" has to be read whole in a third of the bench. */
+.typed :deep(.el-input__wrapper) {
+  padding-left: 2px;
+  padding-right: 34px;
+}
 </style>
