@@ -29,8 +29,9 @@ internal static class FlightComparison
         }
 
         var apart = found.Select(flight => flight.Apart).Order().ToList();
-        Console.WriteLine($"{Flights} flights, the finest march at {1e6 * Steps[^1]:0} us: median {1000 * apart[Flights / 2]:0.000} mm apart, "
-            + $"95 % within {1000 * apart[Flights * 95 / 100]:0.00} mm, worst {1000 * apart[^1]:0.0} mm; "
+        Console.WriteLine($"{Flights} flights, the finest march at {1e6 * Steps[^1]:0} us: "
+            + $"median {1000 * apart[Flights / 2]:0.000} mm apart, 95 % within {1000 * apart[Flights * 95 / 100]:0.00} mm, "
+            + $"worst {1000 * apart[^1]:0.0} mm; "
             + $"{found.Count(IsBeyond)} beyond twice what the marches are apart");
 
         static bool IsBeyond((double Apart, double Own) flight) => flight.Apart > 2 * flight.Own + 1e-4;
