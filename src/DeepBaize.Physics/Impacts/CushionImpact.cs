@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Motion;
 
 namespace DeepBaize.Physics.Impacts;
 
@@ -37,8 +38,11 @@ public static class CushionImpact
             ball.Spin.Dot(along) * radius * scale,
             ball.Spin.Dot(intoRubber) * radius * scale,
             ball.Spin.Z * radius * scale);
-        var restitution = conditions.Table.RestitutionAt(normalSpeed, share);
-        var after = NoseIntegrator.Rebound(before, Nose(conditions, normalSpeed), restitution);
+        var table = conditions.Table;
+        var restitution = table.RestitutionAt(normalSpeed, share);
+        var nose = new NoseContact(
+            conditions.Gauge.NoseSine, table.CushionFriction, table.CushionFrictionFall * normalSpeed, table.SlidingFriction);
+        var after = NoseIntegrator.Rebound(before, nose, restitution);
         return ball with
         {
             Velocity = (along * after.Along + intoRubber * after.Into) * normalSpeed,
@@ -59,22 +63,11 @@ public static class CushionImpact
         ArgumentNullException.ThrowIfNull(conditions);
         var normalSpeed = ball.Velocity.Dot(intoRubber);
         if (normalSpeed <= 0) return ball;
-        var radius = conditions.Balls.Radius;
-        var press = (1 + conditions.Table.RestitutionAt(normalSpeed, share)) * normalSpeed;
-        var slip = ball.Velocity - intoRubber * normalSpeed + ball.Spin.Cross(intoRubber) * radius;
-        var size = slip.Length;
-        var most = Nose(conditions, normalSpeed).NoseFrictionAt(size / normalSpeed) * press;
-        var rub = size > 0 ? slip * (-Math.Min(most, 2 * size / 7) / size) : Vec3.Zero;
-        return ball with
-        {
-            Velocity = ball.Velocity - intoRubber * press + rub,
-            Spin = ball.Spin + intoRubber.Cross(rub) * (2.5 / radius),
-        };
+        var table = conditions.Table;
+        return SurfaceImpact.Resolve(
+            ball, intoRubber, table.RestitutionAt(normalSpeed, share) * normalSpeed,
+            new Friction(table.CushionFriction, table.CushionFrictionFall), conditions.Balls.Radius);
     }
-
-    private static NoseContact Nose(PlayingConditions conditions, double normalSpeed) => new(
-        conditions.Gauge.NoseSine, conditions.Table.CushionFriction, conditions.Table.CushionFrictionFall * normalSpeed,
-        conditions.Table.SlidingFriction);
 
     /// <summary>Removes the velocity into the rubber and nothing else: what a ball that only leans on it feels.</summary>
     public static BallState TakeNormalVelocity(in BallState ball, Vec3 intoRubber) =>

@@ -44,12 +44,7 @@ public static class Flight
         var down = -state.Velocity.Z;
         var back = down * table.BedRestitution;
         var up = back > LeastRise ? back : 0;
-        var slip = state.SlipOnCloth(radius);
-        var size = slip.Length;
-        var rub = size > 0 ? slip * (-Math.Min(table.SlidingFriction * (down + up), 2 * size / 7) / size) : Vec3.Zero;
-        return new BallState(
-            state.Position with { Z = radius },
-            (state.Velocity + rub) with { Z = up },
-            state.Spin - Vec3.Up.Cross(rub) * (2.5 / radius));
+        var landed = SurfaceImpact.Resolve(state, -Vec3.Up, up, new Friction(table.SlidingFriction), radius);
+        return landed with { Position = state.Position with { Z = radius }, Velocity = landed.Velocity with { Z = up } };
     }
 }

@@ -84,11 +84,15 @@ internal sealed partial class Boundary
         var isNear = fromJaw.X * fromJaw.X + fromJaw.Y * fromJaw.Y < Square(jaw.Radius + _gauge.Radius);
         if (!isNear && outer > horizon) return;
         var time = Approach.ToRing(fromJaw, nose, jaw.Radius, _gauge.Radius, horizon, out var leans);
+        if (IsFaced(jaw, ball, time, horizon))
+            Take(time, horizon, nose.At(time) < 0 ? MeetingKind.Jaw : MeetingKind.Over, index, leans, ref next);
         var passes = Approach.ToCircle(fromJaw, jaw.Radius, horizon, out _);
-        if (passes < time) (time, leans) = (passes, false);
-        if (time > horizon || !jaw.Faces(ball.X + ball.Vx * time, ball.Y + ball.Vy * time)) return;
-        Take(time, horizon, nose.At(time) < 0 ? MeetingKind.Jaw : MeetingKind.Over, index, leans, ref next);
+        if (IsFaced(jaw, ball, passes, horizon)) Take(passes, horizon, MeetingKind.Over, index, false, ref next);
     }
+
+    /// <summary>True when a ball that keeps its speed lies before a jaw's quarter circle at a time.</summary>
+    private static bool IsFaced(JawArc jaw, in RelativeMotion ball, double time, double horizon) =>
+        time <= horizon && jaw.Faces(ball.X + ball.Vx * time, ball.Y + ball.Vy * time);
 
     /// <summary>
     /// A ball in the air falls where it passes the drop edge, unless it is so high there that it clears the back of the pocket.

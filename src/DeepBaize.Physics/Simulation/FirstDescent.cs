@@ -35,17 +35,7 @@ public static class FirstDescent
         }
 
         Span<double> cuts = stackalloc double[5];
-        var count = TurningPoints(c, end, cuts);
-        double from = 0, atFrom = c[0];
-        for (var i = 0; i <= count; i++)
-        {
-            var to = i < count ? cuts[i] : end;
-            var atTo = Evaluate(c, to);
-            if (atFrom > 0 && atTo <= 0) return Root(c, from, to);
-            (from, atFrom) = (to, atTo);
-        }
-
-        return double.PositiveInfinity;
+        return OfPieces(c, cuts[..TurningPoints(c, end, cuts)], end);
     }
 
     /// <summary>Time within [0, end] at which a polynomial first falls from above to zero, or infinity.</summary>
@@ -54,11 +44,16 @@ public static class FirstDescent
     public static double OfPolynomial(ReadOnlySpan<double> c, double end)
     {
         Span<double> cuts = stackalloc double[c.Length];
-        var count = SlopeChanges(c, end, cuts);
+        return OfPieces(c, cuts[..SlopeChanges(c, end, cuts)], end);
+    }
+
+    /// <summary>The first fall among pieces on each of which the polynomial is monotone.</summary>
+    private static double OfPieces(ReadOnlySpan<double> c, ReadOnlySpan<double> cuts, double end)
+    {
         double from = 0, atFrom = c[0];
-        for (var i = 0; i <= count; i++)
+        for (var i = 0; i <= cuts.Length; i++)
         {
-            var to = i < count ? cuts[i] : end;
+            var to = i < cuts.Length ? cuts[i] : end;
             var atTo = Evaluate(c, to);
             if (atFrom > 0 && atTo <= 0) return Root(c, from, to);
             (from, atFrom) = (to, atTo);

@@ -23,7 +23,7 @@ internal static class StrikeReader
         if (Math.Sqrt(input.Side * input.Side + input.Height * input.Height) is var offset && offset > 1)
             faults.Add(new("strike.side", null, "offTheBall",
                 StrokeRefusals.OffTheBall(offset)));
-        CheckElevation(input, faults);
+        CheckElevation(input, conditions.Balls.Radius, faults);
         CheckSpeeds(input, faults);
         if (faults.Count > 0) throw RefusalException.Invalid("strike", StrokeRefusals.CannotBePlayed, faults);
 
@@ -57,7 +57,7 @@ internal static class StrikeReader
         return faults.Count == 0 ? (velocity, spin) : throw RefusalException.Invalid("initial", StrokeRefusals.CannotMove, faults);
     }
 
-    private static void CheckElevation(StrikeInput input, List<Fault> faults)
+    private static void CheckElevation(StrikeInput input, double radius, List<Fault> faults)
     {
         if (!(input.ElevationDeg >= 0 && input.ElevationDeg <= Strike.SteepestDegrees))
         {
@@ -65,7 +65,6 @@ internal static class StrikeReader
             return;
         }
 
-        var radius = PlayingConditions.Club.Balls.Radius;
         var tip = CueShape.TipHeight(input.Side, input.Height, input.ElevationDeg * Math.PI / 180, radius);
         if (input.ElevationDeg > 0 && tip < CueShape.TipRadius)
             faults.Add(new("strike.height", null, "tipOnTheBed", StrokeRefusals.TipOnTheBed(input.ElevationDeg)));

@@ -194,8 +194,8 @@ export function readSheet(text: string | null): Sheet | null {
     const { directionDeg, pace, side, height, elevationDeg } = stroke
     const strokeFine = [directionDeg, pace, side, height, elevationDeg].every(Number.isFinite)
     if (!ballsFine || !strokeFine) return null
-    // What older sheets did not have yet is as it was then: the club's table, no pot, no marks, a level cue. Everything stands in one order, so
-    // that the sheet is the same text as its step in the history.
+    // What older sheets did not have yet is as it was then: the club's table, no pot, no marks, a level cue. Everything stands in one
+    // order, so that the sheet is the same text as its step in the history.
     return { ...emptySheet(), ...kept, stroke }
   } catch {
     return null
