@@ -37,6 +37,10 @@ public static class CoefficientWords
         ["pockets.middleJawRadius"] = ("radius of the jaws of a middle pocket", Memory),
         ["pockets.middleDrop"] = ("distance of the drop edge behind the nose line of a middle pocket", Memory),
         ["pockets.dropRadius"] = ("radius of the circle along which the slate falls away", Memory),
+        ["pockets.edgeRadius"] = ("radius to which the slate's edge is rounded", Memory),
+        ["pockets.backDepth"] = ("distance of the back of a pocket behind the nearest point of the drop edge", Memory),
+        ["pockets.edgeRestitution"] = ("restitution of that edge", Memory),
+        ["pockets.backRestitution"] = ("restitution of the back of a pocket", Memory),
         ["pockets.jawFactor"] = ("restitution of a jaw at any speed as a share of its cushion's at vanishing speed", Memory),
         ["balls.diameter"] = ("diameter of a ball", "official rules, section 1"),
         ["balls.mass"] = ("mass of a ball", $"{Memory}; the rules only ask that balls weigh alike"),
@@ -82,6 +86,7 @@ public static class CoefficientWords
     {
         PocketFlaw.Size => $"Each size of a pocket lies between 0 and {PocketCut.LargestSize} m.",
         PocketFlaw.NoEnds => "These corner pockets leave no straight cushion at the ends of the table.",
+        PocketFlaw.Shallow => "The back of these pockets hangs so near behind the drop that no ball fits in.",
         PocketFlaw.NoSides => "These pockets leave no straight cushion along the sides of the table.",
         _ => "The drop of these corner pockets would begin in front of the cushions.",
     };

@@ -22,6 +22,9 @@ public static class EventWords
             ShotEventKind.Jaw => $"{ball} off a jaw of the {NameWords.Of(told.Pocket!.Value)}",
             ShotEventKind.Lands => $"{ball} comes down on the bed",
             ShotEventKind.OffTable => $"{ball} leaves the table",
+            ShotEventKind.Drops => $"{ball} goes over the edge of the {NameWords.Of(told.Pocket!.Value)}",
+            ShotEventKind.Edge => $"{ball} off the edge of the {NameWords.Of(told.Pocket!.Value)}",
+            ShotEventKind.Back => $"{ball} off the back of the {NameWords.Of(told.Pocket!.Value)}",
             ShotEventKind.Pocket => $"{ball} falls into the {NameWords.Of(told.Pocket!.Value)}",
             _ => throw new ArgumentOutOfRangeException(nameof(told), told.Kind, "Unknown kind of event."),
         };

@@ -10,7 +10,7 @@ namespace DeepBaize.Evidence;
 /// <summary>What a pocket takes: the interval of lines on which a rolling ball drops.</summary>
 internal static class Pockets
 {
-    private const double Step = 0.0005;
+    private const double Step = 0.0001;
     private const double Far = 0.06;
 
     /// <summary>
@@ -19,11 +19,12 @@ internal static class Pockets
     /// </summary>
     public static (double Left, double Right) Interval(PlayingConditions conditions, PocketId pocket, double degrees, double speed)
     {
-        var simulation = Simulation(conditions);
+        var outline = new TableOutline(conditions.Pockets);
+        var simulation = new TableSimulation(conditions, outline);
         var (best, from) = ((Left: double.NaN, Right: double.NaN), double.NaN);
         for (var offset = -Far; offset <= Far; offset += Step)
         {
-            if (!Drops(conditions, simulation, pocket, degrees, speed, offset)) from = double.NaN;
+            if (!Drops(conditions, outline, simulation, pocket, degrees, speed, offset)) from = double.NaN;
             else if (double.IsNaN(from)) from = offset;
             if (!double.IsNaN(from) && !(offset - from <= best.Right - best.Left)) best = (from, offset);
         }
@@ -32,9 +33,9 @@ internal static class Pockets
     }
 
     private static bool Drops(
-        PlayingConditions conditions, TableSimulation simulation, PocketId pocket, double degrees, double speed, double offset)
+        PlayingConditions conditions, TableOutline outline, TableSimulation simulation, PocketId pocket, double degrees, double speed,
+        double offset)
     {
-        var outline = new TableOutline(conditions.Pockets);
         var mouth = outline.Mouths[(int)pocket];
         var (sin, cos) = Math.SinCos(Radians(degrees));
         var way = new Place(mouth.Axis.X * cos - mouth.Axis.Y * sin, mouth.Axis.Y * cos + mouth.Axis.X * sin);

@@ -147,13 +147,11 @@ public static class RandomShots
             if (told.Kind == ShotEventKind.Strike) continue;
             var before = told.Balls.Sum(ball => Energy(ball.Before));
             var after = told.Balls.Sum(ball => Energy(ball.After));
-            if (before > 0) rise = Math.Max(rise, (after - before) / before);
+            var moving = told.Balls.Sum(ball => ball.Before.SpecificEnergy(radius));
+            if (moving > 0) rise = Math.Max(rise, (after - before) / moving);
             if (told.Kind != ShotEventKind.Ball) continue;
             var change = told.Balls.Aggregate(Vec3.Zero, (sum, ball) => sum + ball.After.Velocity - ball.Before.Velocity);
-            // Between balls on the bed the vertical part is dropped.
-            var isInAir = told.Balls.Any(ball => ball.Before.Position.Z > radius);
-            momentum = Math.Max(momentum,
-                (isInAir ? change : change with { Z = 0 }).Length / told.Balls.Sum(ball => ball.Before.Velocity.Length));
+            momentum = Math.Max(momentum, change.Length / told.Balls.Sum(ball => ball.Before.Velocity.Length));
         }
 
         return (rise, momentum);

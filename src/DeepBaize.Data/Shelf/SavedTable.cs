@@ -23,7 +23,8 @@ public sealed record SavedLiveliness(double? Baulk = null, double? Top = null, d
 /// <summary>Pockets.</summary>
 public sealed record SavedPockets(
     double? CornerThroat = null, double? CornerJawRadius = null, double? CornerDrop = null, double? MiddleThroat = null,
-    double? MiddleJawRadius = null, double? MiddleDrop = null, double? DropRadius = null, double? JawFactor = null);
+    double? MiddleJawRadius = null, double? MiddleDrop = null, double? DropRadius = null, double? EdgeRadius = null,
+    double? BackDepth = null, double? EdgeRestitution = null, double? BackRestitution = null, double? JawFactor = null);
 
 /// <summary>Balls.</summary>
 public sealed record SavedBalls(

@@ -20,6 +20,9 @@ public enum MotionPhase
     /// <summary>In the air.</summary>
     Airborne,
 
+    /// <summary>Past the edge of a pocket and not yet lost in it.</summary>
+    Falling,
+
     /// <summary>Fallen into a pocket.</summary>
     Potted,
 
@@ -28,7 +31,7 @@ public enum MotionPhase
 }
 
 /// <summary>A ball at one instant, SI units.</summary>
-/// <param name="Position">Centre of the ball; z is the radius while it is on the bed.</param>
+/// <param name="Position">Centre of the ball; z is the radius while it is on the bed and less in a pocket.</param>
 /// <param name="Velocity">Velocity of the centre in m/s.</param>
 /// <param name="Spin">Angular velocity in rad/s.</param>
 public readonly record struct BallState(Vec3 Position, Vec3 Velocity, Vec3 Spin)

@@ -18,6 +18,15 @@ public sealed record PlayingConditions
     /// <summary>Restitution of a jaw as a share of the cushion's at vanishing speed, 0 to 1 (from memory).</summary>
     public double JawFactor { get; init; } = 0.95;
 
+    /// <summary>Restitution of the rounded edge of a pocket, 0 to 1 (slate under folds of cloth; from memory).</summary>
+    public double EdgeRestitution { get; init; } = 0.3;
+
+    /// <summary>
+    /// Restitution of the back of a pocket, 0 to 1 (leather that gives; from memory). With 0.25 a ball played at pace 10 into the middle of a
+    /// pocket would come out again, against common practice.
+    /// </summary>
+    public double BackRestitution { get; init; } = 0.15;
+
     /// <summary>The balls.</summary>
     public BallCoefficients Balls { get; init; } = new();
 

@@ -16,9 +16,7 @@ public static class BallImpact
     /// <param name="first">The first ball; replaced by its state after the impact.</param>
     /// <param name="second">The second ball; likewise.</param>
     /// <param name="balls">Restitution and friction.</param>
-    /// <remarks>
-    /// Between two balls on the bed the vertical velocity that friction would give is dropped; where one is in the air it stays.
-    /// </remarks>
+    /// <remarks>Friction lifts one ball and presses the other down: what the bed answers is left to the motion that follows.</remarks>
     public static void Resolve(ref BallState first, ref BallState second, BallCoefficients balls)
     {
         ArgumentNullException.ThrowIfNull(balls);
@@ -27,14 +25,7 @@ public static class BallImpact
         if (closing <= 0) return;
         var press = (1 + (closing < DeadSpeed ? 0 : balls.Restitution)) * closing / 2;
         var slip = contact.SlipOf(first, second, balls.Radius);
-        var isOnBed = contact.Climb == 0 && first.Velocity.Z == 0 && second.Velocity.Z == 0;
         contact.Press(ref first, ref second, press);
         contact.Rub(ref first, ref second, slip, slip, balls.FrictionAt(slip.Size) * press, balls.Radius);
-        if (!isOnBed) return;
-        first = OnBed(first);
-        second = OnBed(second);
     }
-
-    /// <summary>The state without its vertical velocity.</summary>
-    internal static BallState OnBed(in BallState state) => state with { Velocity = state.Velocity with { Z = 0 } };
 }

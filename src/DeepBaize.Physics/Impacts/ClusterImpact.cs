@@ -96,9 +96,7 @@ public sealed partial class ClusterImpact
     {
         if (double.IsNaN(_damping)) FindDamping();
         SetUp(balls, reach);
-        var steps = Run(balls, work);
-        for (var i = 0; i < balls.Length; i++) balls[i] = BallImpact.OnBed(balls[i]);
-        return steps;
+        return Run(balls, work);
     }
 
     /// <summary>True when two balls of the last impact came together in it.</summary>

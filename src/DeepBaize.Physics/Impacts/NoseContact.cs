@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using System.Runtime.Intrinsics;
 
 namespace DeepBaize.Physics.Impacts;
 
@@ -63,7 +64,13 @@ internal readonly struct NoseContact : INoseLaw
     private readonly double _coupling;
     private readonly double _noseGive;
     private readonly double _cross;
-    private readonly double _noseDrive;
+    private readonly Vector256<double> _friction;
+    private readonly Vector256<double> _fall;
+    private readonly Vector256<double> _press;
+    private readonly Vector256<double> _pressPerNoseUp;
+    private readonly Vector256<double> _drive;
+    private readonly Vector256<double> _give;
+    private readonly Vector256<double> _giveAtTheOther;
 
     /// <param name="sine">Sine of the lean of the contact normal.</param>
     /// <param name="noseFriction">Friction at the nose at vanishing slip.</param>
@@ -76,10 +83,16 @@ internal readonly struct NoseContact : INoseLaw
         _coupling = 1 - 2.5 * sine;
         _noseGive = 2.5 + sine * sine;
         _cross = 2.5 - sine;
-        _noseDrive = sine * _cosine;
         NoseFriction = noseFriction;
         Fall = fall;
         ClothFriction = clothFriction;
+        _friction = Vector256.Create(-noseFriction, -noseFriction, -clothFriction, -clothFriction);
+        _fall = Vector256.Create(fall, fall, 0, 0);
+        _press = Vector256.Create(1, 1, sine, sine);
+        _pressPerNoseUp = Vector256.Create(0, 0, -_cosine, -_cosine);
+        _drive = Vector256.Create(0, sine * _cosine, 0, -_cosine);
+        _give = Vector256.Create(3.5, _noseGive, 3.5, 3.5);
+        _giveAtTheOther = Vector256.Create(_coupling, _cross, _coupling, _cross);
     }
 
     public double NoseFriction { get; }
@@ -96,31 +109,30 @@ internal readonly struct NoseContact : INoseLaw
     public double IntoPerSlip => 1 / (1 + _sine);
 
     /// <summary>The slips of a ball.</summary>
-    public Slips SlipsOf(in NoseState y) => new()
-    {
-        NoseAlong = y.Along + y.SpinInto * _sine - y.SpinUp * _cosine,
-        NoseUp = y.SpinAlong - y.Into * _sine,
-        ClothAlong = y.Along - y.SpinInto,
-        ClothInto = y.Into + y.SpinAlong,
-    };
+    public Slips SlipsOf(in NoseState y) => new(
+        y.Along + y.SpinInto * _sine - y.SpinUp * _cosine,
+        y.SpinAlong - y.Into * _sine,
+        y.Along - y.SpinInto,
+        y.Into + y.SpinAlong);
 
     /// <summary>Velocity into the cushion.</summary>
     public double Into(in Slips slips) => slips.Difference * IntoPerSlip;
 
     /// <summary>Rates of the slips while the ball slips at both places.</summary>
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
-    public Slips RatesAt(in Slips s)
+    public Slips RatesAt(in Slips slips)
     {
-        var noseSize = Math.Sqrt(s.NoseAlong * s.NoseAlong + s.NoseUp * s.NoseUp + Nil);
-        var clothSize = Math.Sqrt(s.ClothAlong * s.ClothAlong + s.ClothInto * s.ClothInto + Nil);
-        var nose = Fall == 0 ? -NoseFriction / noseSize : -NoseFriction / (noseSize * (1 + Fall * noseSize));
-        var (along, up) = (nose * s.NoseAlong, nose * s.NoseUp);
-        var cloth = -ClothFriction / clothSize * ClothPress(up);
-        return RatesUnder(along, up, cloth * s.ClothAlong, cloth * s.ClothInto);
+        var squares = slips.Four * slips.Four;
+        var sizes = Vector256.Sqrt(squares + Vector256.Shuffle(squares, Vector256.Create(1L, 0, 3, 2)) + Vector256.Create(Nil));
+        var rub = slips.Four * (_friction / Vector256.FusedMultiplyAdd(_fall * sizes, sizes, sizes));
+        // The nose rubs under the unit impulse, the cloth under what the friction up the nose leaves of it.
+        var press = Vector256.FusedMultiplyAdd(Vector256.Shuffle(rub, Vector256.Create(1L, 1, 1, 1)), _pressPerNoseUp, _press);
+        return RatesUnder(rub * press);
     }
 
     /// <summary>Rates of the slips under given friction.</summary>
-    public Slips RatesUnder(in Rub rub) => RatesUnder(rub.NoseAlong, rub.NoseUp, rub.ClothAlong, rub.ClothInto);
+    public Slips RatesUnder(in Rub rub) =>
+        RatesUnder(Vector256.Create(rub.NoseAlong, rub.NoseUp, rub.ClothAlong, rub.ClothInto));
 
     /// <summary>The slips after friction impulses that act at once, without any normal impulse.</summary>
     public Slips Jump(in Slips slips, in Rub rub) => slips.Plus(1, RatesUnder(rub)).Plus(-1, RatesUnder(default));
@@ -132,14 +144,15 @@ internal readonly struct NoseContact : INoseLaw
     public NoseState After(in NoseState y, in Slips slips)
     {
         var change = slips.Plus(-1, SlipsOf(y));
+        var (nose, cloth) = (change.Nose, change.Cloth);
         var determinant = 3.5 * 3.5 - _coupling * _coupling;
-        var noseAlong = (3.5 * change.NoseAlong - _coupling * change.ClothAlong) / determinant;
-        var clothAlong = (3.5 * change.ClothAlong - _coupling * change.NoseAlong) / determinant;
+        var noseAlong = (3.5 * nose.X - _coupling * cloth.X) / determinant;
+        var clothAlong = (3.5 * cloth.X - _coupling * nose.X) / determinant;
         var into = Into(slips);
         return new NoseState(
             y.Along + noseAlong + clothAlong,
             into,
-            slips.ClothInto - into,
+            slips.Cloth.Y - into,
             y.SpinInto + 2.5 * (noseAlong * _sine - clothAlong),
             y.SpinUp - 2.5 * noseAlong * _cosine);
     }
@@ -240,14 +253,10 @@ internal readonly struct NoseContact : INoseLaw
     }
 
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
-    private Slips RatesUnder(double noseAlong, double noseUp, double clothAlong, double clothInto)
+    private Slips RatesUnder(Vector256<double> rub)
     {
-        Slips rates;
-        rates.NoseAlong = 3.5 * noseAlong + _coupling * clothAlong;
-        rates.NoseUp = _noseDrive + _noseGive * noseUp + _cross * clothInto;
-        rates.ClothAlong = _coupling * noseAlong + 3.5 * clothAlong;
-        rates.ClothInto = -_cosine + _cross * noseUp + 3.5 * clothInto;
-        return rates;
+        var atTheOther = Vector256.Shuffle(rub, Vector256.Create(2L, 3, 0, 1));
+        return new(Vector256.FusedMultiplyAdd(atTheOther, _giveAtTheOther, Vector256.FusedMultiplyAdd(rub, _give, _drive)));
     }
 
     /// <summary>

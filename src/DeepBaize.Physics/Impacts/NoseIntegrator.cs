@@ -11,6 +11,12 @@ internal struct NoseIntegrator : INoseLaw
     /// <summary>Error allowed in one step, relative to the incoming normal speed.</summary>
     private const double StepTolerance = 2.5e-6;
 
+    /// <summary>By how much a step may be longer than the one before.</summary>
+    private const double LongestGrowth = 1.2;
+
+    /// <summary>Error under which it grows by that: 0.9 (tolerance / error)^(1/4) is more.</summary>
+    private const double SmallError = 0.316 * StepTolerance;
+
     /// <summary>First step, as a share of the impulse over which the slips change much.</summary>
     private const double FirstStep = 0.5;
 
@@ -125,8 +131,9 @@ internal struct NoseIntegrator : INoseLaw
     }
 
     /// <summary>By how much the next step may be longer, or must be shorter.</summary>
-    private static double Change(double error) =>
-        Math.Clamp(0.9 * Math.Sqrt(Math.Sqrt(StepTolerance / (error + 1e-30))), 0.1, 1.2);
+    private static double Change(double error) => error < SmallError
+        ? LongestGrowth
+        : Math.Clamp(0.9 * Math.Sqrt(Math.Sqrt(StepTolerance / error)), 0.1, LongestGrowth);
 
     /// <summary>Rates of the slips per unit of normal impulse in the present regime.</summary>
     public readonly Slips RatesAt(in Slips slips) => _nose == RubMode.Slips && _cloth == RubMode.Slips
@@ -320,18 +327,19 @@ internal struct NoseIntegrator : INoseLaw
     private static (double Longest, double Scale) Reach(RubMode mode, Slip slip, Slip rate, double friction)
     {
         if (mode == RubMode.Grips || friction == 0) return (double.PositiveInfinity, 1);
-        var size = slip.Size;
+        var square = slip.Dot(slip);
+        var size = Math.Sqrt(square);
         if (size <= NoSlip) return (CreepSlip / rate.Size, 1);
-        var growth = slip.Dot(rate) / size;
-        if (mode == RubMode.Creeps) return (growth < 0 ? size / -growth : CreepSlip / growth, 1);
-        var turn = Math.Abs(slip.X * rate.Y - slip.Y * rate.X) / size;
+        // Growth and turn are those per unit of impulse times the size.
+        var (growth, turn) = (slip.Dot(rate), Math.Abs(slip.X * rate.Y - slip.Y * rate.X));
+        if (mode == RubMode.Creeps) return ((growth < 0 ? square : -CreepSlip * size) / -growth, 1);
         // A slip that keeps its direction does not mind how small it is; another changes over the impulse that makes or ends it.
         var change = turn < Settled * Math.Abs(growth) ? turn : Math.Max(turn, Math.Abs(growth));
-        var scale = size / Math.Max(change, size);
+        var scale = square / Math.Max(change, square);
         if (growth >= 0) return (double.PositiveInfinity, scale);
         // A slip that dies on a straight line is followed to its end (to just before it, where friction still has its
         // direction), another to where it may begin to creep.
-        if (turn < -growth * NoSlip) return ((size - NoSlip / 2) / -growth, 1);
-        return ((size > CreepSlip ? size - CreepSlip / 2 : size * 0.8) / -growth, scale);
+        if (turn < -growth * NoSlip) return ((size - NoSlip / 2) * size / -growth, 1);
+        return ((size > CreepSlip ? size - CreepSlip / 2 : size * 0.8) * size / -growth, scale);
     }
 }

@@ -22,10 +22,25 @@ public static class Flight
     public static MotionArc Begin(in BallState state, TableCoefficients table, double radius)
     {
         ArgumentNullException.ThrowIfNull(table);
-        var (height, rise) = (Math.Max(0, state.Position.Z - radius), state.Velocity.Z);
+        return Until(radius, MotionPhase.Airborne, state, table);
+    }
+
+    /// <summary>The flight of a ball that is past the edge of a pocket.</summary>
+    /// <param name="state">State there.</param>
+    /// <param name="table">The cloth.</param>
+    /// <param name="lost">Height in metres of the centre over the bed at which it is lost.</param>
+    public static MotionArc Fall(in BallState state, TableCoefficients table, double lost)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        return Until(lost, MotionPhase.Falling, state, table);
+    }
+
+    private static MotionArc Until(double level, MotionPhase phase, in BallState state, TableCoefficients table)
+    {
+        var (height, rise) = (Math.Max(0, state.Position.Z - level), state.Velocity.Z);
         return new MotionArc
         {
-            Phase = MotionPhase.Airborne,
+            Phase = phase,
             Duration = (rise + Math.Sqrt(rise * rise + 2 * table.Gravity * height)) / table.Gravity,
             Start = state,
             Acceleration = new Vec3(0, 0, -table.Gravity),

@@ -27,7 +27,7 @@ public struct MotionArc
     public double SpinDeceleration;
 
     /// <summary>True while the centre moves.</summary>
-    public readonly bool IsMoving => Phase is MotionPhase.Sliding or MotionPhase.Rolling or MotionPhase.Airborne;
+    public readonly bool IsMoving => Phase is MotionPhase.Sliding or MotionPhase.Rolling or MotionPhase.Airborne or MotionPhase.Falling;
 
     /// <summary>Centre of the ball a time after the start of the phase.</summary>
     /// <param name="elapsed">Seconds from the start, 0 to <see cref="Duration"/>.</param>

@@ -39,6 +39,10 @@ public static class Coefficients
         Above("pockets.middleJawRadius", "m", 0, PocketCut.LargestSize, c => c.Pockets.MiddleJawRadius),
         Above("pockets.middleDrop", "m", 0, PocketCut.LargestSize, c => c.Pockets.MiddleDrop),
         Above("pockets.dropRadius", "m", 0, PocketCut.LargestSize, c => c.Pockets.DropRadius),
+        Within("pockets.edgeRadius", "m", 0, 0.03, c => c.Pockets.EdgeRadius),
+        Above("pockets.backDepth", "m", 0, PocketCut.LargestSize, c => c.Pockets.BackDepth),
+        Within("pockets.edgeRestitution", "", 0, 1, c => c.EdgeRestitution),
+        Within("pockets.backRestitution", "", 0, 1, c => c.BackRestitution),
         Within("pockets.jawFactor", "", 0, 1, c => c.JawFactor),
         Within("balls.diameter", "m", 0.03, 0.08, c => c.Balls.Diameter),
         Above("balls.mass", "kg", 0, 1, c => c.Balls.Mass),
@@ -59,10 +63,14 @@ public static class Coefficients
         var found = All.Select(coefficient => coefficient.Problem(coefficient.Of(conditions))).OfType<ConditionProblem>().ToList();
         if (NoseProblem(conditions) is { } nose && found.TrueForAll(problem => problem.Field != nose.Field)) found.Add(nose);
         if (found.TrueForAll(problem => !problem.Field.StartsWith("pockets.", StringComparison.Ordinal))
-            && TableOutline.Flaw(conditions.Pockets) is { } flaw)
+            && PocketProblem(conditions) is { } flaw)
             found.Add(new("pockets", ConditionFault.Pockets, Pockets: flaw));
         return found;
     }
+
+    /// <summary>A ball must find room behind the middle of the drop, where no slate can hold it.</summary>
+    private static PocketFlaw? PocketProblem(PlayingConditions conditions) => TableOutline.Flaw(conditions.Pockets)
+        ?? (conditions.Pockets.BackDepth < conditions.Pockets.DropRadius + conditions.Balls.Radius ? PocketFlaw.Shallow : null);
 
     private static ConditionProblem? NoseProblem(PlayingConditions conditions)
     {

@@ -1,3 +1,5 @@
+using DeepBaize.Table;
+
 namespace DeepBaize.Physics.Simulation;
 
 /// <summary>
@@ -148,6 +150,9 @@ internal readonly record struct RelativeMotion(double X, double Y, double Vx, do
     /// <summary>This motion seen from another thing that moves.</summary>
     public RelativeMotion From(in RelativeMotion other) =>
         new(X - other.X, Y - other.Y, Vx - other.Vx, Vy - other.Vy, Ax - other.Ax, Ay - other.Ay);
+
+    /// <summary>Where it is a time from now while it keeps its speed.</summary>
+    public Place PlaceAfter(double time) => new(X + Vx * time, Y + Vy * time);
 
     /// <summary>No further than this can it come within a time.</summary>
     public double Reach(double time) =>

@@ -30,6 +30,9 @@ internal struct Body
     /// <summary>While its arc includes a push: the ball that pushes it, or <see cref="Rubber"/>; -1 for none.</summary>
     public int PushedBy;
 
+    /// <summary>The pocket past whose edge it is; -1 for none.</summary>
+    public int Pocket;
+
     /// <summary>True when the present phase was set off by a tremble.</summary>
     public bool Trembles;
 
@@ -38,7 +41,8 @@ internal struct Body
 
     public readonly bool IsGone => Arc.Phase is MotionPhase.Potted or MotionPhase.OffTable;
 
-    public readonly bool IsAirborne => Arc.Phase == MotionPhase.Airborne;
+    /// <summary>True while nothing is under it: in the air or past the edge of a pocket.</summary>
+    public readonly bool IsAirborne => Arc.Phase is MotionPhase.Airborne or MotionPhase.Falling;
 
     public readonly BallState StateAt(double now) => Arc.StateAt(Math.Min(now - Since, Arc.Duration));
 

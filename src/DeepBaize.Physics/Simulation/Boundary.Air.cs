@@ -26,7 +26,7 @@ internal sealed partial class Boundary
         for (var i = 0; i < _jaws.Length; i++) ConsiderJawEdge(i, ball, rise, horizon, ref next);
         for (var i = 0; i < _mouths.Length; i++)
         {
-            if (ComesNear((PocketId)i, sweep)) ConsiderFall(i, ball, rise, horizon, ref next);
+            if (ComesNear((PocketId)i, sweep)) Take(TimeToFall(i, ball, horizon), horizon, MeetingKind.Drop, i, false, ref next);
         }
 
         return next;
@@ -92,19 +92,7 @@ internal sealed partial class Boundary
 
     /// <summary>True when a ball that keeps its speed lies before a jaw's quarter circle at a time.</summary>
     private static bool IsFaced(JawArc jaw, in RelativeMotion ball, double time, double horizon) =>
-        time <= horizon && jaw.Faces(ball.X + ball.Vx * time, ball.Y + ball.Vy * time);
-
-    /// <summary>
-    /// A ball in the air falls where it passes the drop edge, unless it is so high there that it clears the back of the pocket.
-    /// </summary>
-    private void ConsiderFall(int pocket, in RelativeMotion ball, in Rise rise, double horizon, ref Meeting next)
-    {
-        var falls = TimeToFall(pocket, ball, horizon);
-        if (falls > horizon) return;
-        var speed = Math.Sqrt(ball.Vx * ball.Vx + ball.Vy * ball.Vy);
-        var back = falls + 2 * _mouths[pocket].DropRadius / speed;
-        Take(falls, horizon, rise.At(back) < NoseOverCentre ? MeetingKind.Drop : MeetingKind.Over, pocket, false, ref next);
-    }
+        time <= horizon && ball.PlaceAfter(time) is var place && jaw.Faces(place.X, place.Y);
 
     private static double Square(double x) => x * x;
 }

@@ -9,6 +9,15 @@ internal enum MeetingKind
     Jaw,
     Drop,
 
+    /// <summary>A ball past the edge of a pocket meets the rounded edge of the slate from within.</summary>
+    Edge,
+
+    /// <summary>It meets the back of the pocket.</summary>
+    Back,
+
+    /// <summary>Its centre leaves the circle along which the slate falls away: back over the bed, or lost beside it.</summary>
+    Leave,
+
     /// <summary>The centre crosses a cushion or a jaw above its nose, or flies over a pocket: the ball leaves the table.</summary>
     Over,
 }

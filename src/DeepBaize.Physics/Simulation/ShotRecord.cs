@@ -24,7 +24,16 @@ public enum ShotEventKind
     /// <summary>A ball meets a jaw of a pocket.</summary>
     Jaw,
 
-    /// <summary>A ball falls into a pocket.</summary>
+    /// <summary>A ball passes the edge at which a pocket's slate falls away; it may still come back.</summary>
+    Drops,
+
+    /// <summary>A ball past that edge meets it from within.</summary>
+    Edge,
+
+    /// <summary>A ball meets the back of a pocket.</summary>
+    Back,
+
+    /// <summary>A ball is lost in a pocket.</summary>
     Pocket,
 
     /// <summary>A ball comes down on the bed.</summary>
@@ -46,7 +55,7 @@ public readonly record struct BallAtEvent(BallId Ball, BallState Before, BallSta
 /// <param name="Kind">What happens.</param>
 /// <param name="Balls">The balls that it concerns, one or two.</param>
 /// <param name="Cushion">The cushion met, for cushions and jaws.</param>
-/// <param name="Pocket">The pocket, for jaws and pockets.</param>
+/// <param name="Pocket">The pocket, for jaws and all that happens in a pocket.</param>
 /// <param name="Trembles">True for the small repeated contacts of balls that press on each other, and what follows from them.</param>
 public sealed record ShotEvent(
     double Time, ShotEventKind Kind, IReadOnlyList<BallAtEvent> Balls, CushionId? Cushion, PocketId? Pocket, bool Trembles);

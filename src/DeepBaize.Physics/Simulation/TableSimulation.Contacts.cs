@@ -16,7 +16,7 @@ public sealed partial class TableSimulation
     {
         (_group[0], _group[1]) = (i, j);
         (_before[0], _before[1]) = (_bodies[i].StateAt(_now), _bodies[j].StateAt(_now));
-        MoveApart(ref _before[0], ref _before[1]);
+        MoveApart(_bodies[i].IsAirborne, _bodies[j].IsAirborne, ref _before[0], ref _before[1]);
         var closing = BallContact.Between(_before[0], _before[1]).Closing(_before[0], _before[1]);
         ref var met = ref _pairMet[i * BallSet.Count + j];
         var trembles = leans || (met && closing < TrembleSpeed);
@@ -34,7 +34,7 @@ public sealed partial class TableSimulation
         else if (count == 2) BallImpact.Resolve(ref _after[0], ref _after[1], _conditions.Balls);
         else ResolveNearBed(count, reach);
         count = KeepChanged(count);
-        for (var k = 0; k < count; k++) Change(ref _bodies[_group[k]], ClothMotion.Begin(_after[k], _conditions.Table, _radius), trembles);
+        for (var k = 0; k < count; k++) Change(ref _bodies[_group[k]], Onward(_bodies[_group[k]], _after[k]), trembles);
         if (presses && !isInAir) PressTogether(i, j);
         for (var k = 0; k < count; k++) Foresee(_group[k]);
         if (!presses) TellContact(count, trembles);
@@ -89,7 +89,7 @@ public sealed partial class TableSimulation
             for (var other = 0; other < _count; other++)
             {
                 if (_bodies[other].IsGone || IsInGroup(other, count)) continue;
-                if (_bodies[other].RiseAt(_now, _radius).Height > Flight.BedHeight) continue;
+                if (Math.Abs(_bodies[other].RiseAt(_now, _radius).Height) > Flight.BedHeight) continue;
                 var motion = _bodies[other].MotionAt(_now);
                 var (dx, dy) = (motion.X - member.Position.X, motion.Y - member.Position.Y);
                 var limit = 2 * _radius + reach;
@@ -129,15 +129,14 @@ public sealed partial class TableSimulation
     }
 
     /// <summary>Takes out the overlap, a tenth of a micrometre at most, into which two pressing balls have sunk.</summary>
-    private void MoveApart(ref BallState a, ref BallState b)
+    private void MoveApart(bool firstFlies, bool secondFlies, ref BallState a, ref BallState b)
     {
         var apart = b.Position - a.Position;
         var distance = apart.Length;
         var overlap = 2 * _radius - distance;
         if (overlap < RoundingOverlap) return;
         // A ball on the bed does not give way to one in the air.
-        var (first, second) = (a.Position.Z > _radius, b.Position.Z > _radius);
-        var share = first == second ? 0.5 : first ? 1 : 0;
+        var share = firstFlies == secondFlies ? 0.5 : firstFlies ? 1 : 0;
         var shift = apart * (overlap / distance);
         a = a with { Position = a.Position - shift * share };
         b = b with { Position = b.Position + shift * (1 - share) };

@@ -13,9 +13,9 @@ public sealed partial class TableSimulation
     /// <summary>True once the white has met a cushion or another ball after its first.</summary>
     private bool _whiteMetMore;
 
-    /// <summary>True for two balls of which one at least is too high to count as on the bed.</summary>
+    /// <summary>True for two balls of which one at least is too high, or too deep in a pocket, to count as on the bed.</summary>
     private bool IsAloft(in BallState first, in BallState second) =>
-        Math.Max(first.Position.Z, second.Position.Z) > _radius + Flight.BedHeight;
+        Math.Max(Math.Abs(first.Position.Z - _radius), Math.Abs(second.Position.Z - _radius)) > Flight.BedHeight;
 
     /// <summary>
     /// The first two balls of the group lose what still brings them together, and nothing else: a ball that lies on another slides off.
@@ -26,23 +26,25 @@ public sealed partial class TableSimulation
     }
 
     /// <summary>
-    /// Resolves a cluster as if all its balls were on the bed: what a ball that is hardly off it has of height and vertical speed it keeps,
-    /// and the bed answers afterwards. Where that still brings the first two together they meet once more, in space.
+    /// Resolves a cluster as if all its balls were at the height of the bed, to which the one that is hardly off it comes back after it; the
+    /// bed answers afterwards. Where that still brings the first two together they meet once more, in space.
     /// </summary>
     private void ResolveNearBed(int count, double reach)
     {
-        for (var k = 0; k < count; k++) _after[k] = OnBed(_after[k]);
+        for (var k = 0; k < count; k++) _after[k] = AtHeight(_after[k], _radius);
         ResolveCluster(count, reach);
-        for (var k = 0; k < count; k++) _after[k] = KeepHeight(_before[k], _after[k]);
+        for (var k = 0; k < count; k++) _after[k] = AtHeight(_after[k], _before[k].Position.Z);
         if (_bodies[_group[0]].IsAirborne || _bodies[_group[1]].IsAirborne)
             BallImpact.Resolve(ref _after[0], ref _after[1], _conditions.Balls);
     }
+
+    private static BallState AtHeight(in BallState state, double height) => state with { Position = state.Position with { Z = height } };
 
     /// <summary>Notes what a referee sees of a piece of path that ends now, or of the white's flight beside it.</summary>
     private void NoteFlight(in Body body)
     {
         ref var white = ref _bodies[_white];
-        if (!white.IsAirborne || body.IsGone) return;
+        if (white.Arc.Phase != MotionPhase.Airborne || body.IsGone) return;
         if (body.Ball != white.Ball)
         {
             NotePass(white, body);

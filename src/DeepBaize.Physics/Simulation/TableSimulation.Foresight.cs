@@ -60,9 +60,11 @@ public sealed partial class TableSimulation
         if (!body.Arc.IsMoving) return PhaseEnd(body);
         var horizon = body.Remaining(_now);
         var until = Math.Min(horizon, TimeLimit - _now);
-        var met = body.IsAirborne
-            ? _boundary.NextInAir(body.MotionAt(_now), body.RiseAt(_now, _radius), until)
-            : _boundary.Next(body.MotionAt(_now), until);
+        var met = body.Pocket >= 0
+            ? _boundary.NextInPocket(body.Pocket, body.MotionAt(_now), body.RiseAt(_now, _radius), until)
+            : body.IsAirborne
+                ? _boundary.NextInAir(body.MotionAt(_now), body.RiseAt(_now, _radius), until)
+                : _boundary.Next(body.MotionAt(_now), until);
         return met.Kind == MeetingKind.None ? PhaseEnd(body) : met with { Time = _now + met.Time };
     }
 
@@ -122,7 +124,7 @@ public sealed partial class TableSimulation
     private bool PassesBy(in Body body, in RelativeMotion motion, double x, double y)
     {
         // A ball that is pushed rolls on a curve.
-        if (body.Arc.Phase is not (MotionPhase.Rolling or MotionPhase.Airborne) || body.PushedBy != -1) return false;
+        if (body.Arc.Phase is not (MotionPhase.Rolling or MotionPhase.Airborne or MotionPhase.Falling) || body.PushedBy != -1) return false;
         var across = (x - motion.X) * motion.Vy - (y - motion.Y) * motion.Vx;
         var limit = 2 * _radius + NearMargin;
         return across * across > limit * limit * (motion.Vx * motion.Vx + motion.Vy * motion.Vy);

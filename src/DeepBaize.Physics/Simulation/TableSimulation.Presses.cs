@@ -62,7 +62,7 @@ public sealed partial class TableSimulation
         }
         else
         {
-            Change(ref body, ClothMotion.Begin(before, _conditions.Table, _radius), true);
+            Change(ref body, Onward(body, before), true);
             Foresee(index);
         }
 
@@ -76,7 +76,7 @@ public sealed partial class TableSimulation
         ref var body = ref _bodies[index];
         if (body.PushedBy < 0) return;
         body.PushedBy = -1;
-        Change(ref body, ClothMotion.Begin(body.StateAt(_now), _conditions.Table, _radius), true);
+        Change(ref body, Onward(body, body.StateAt(_now)), true);
         Foresee(index);
     }
 }

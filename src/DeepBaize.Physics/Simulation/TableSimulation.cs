@@ -189,7 +189,7 @@ public sealed partial class TableSimulation
             var placed = layout.Balls[i];
             if (placed.Ball == BallId.Cue) _white = i;
             ref var body = ref _bodies[i];
-            body = new Body { Ball = placed.Ball, Own = Meeting.None, PushedBy = -1, Partner = -1, PairTime = double.PositiveInfinity };
+            body = new Body { Ball = placed.Ball, Own = Meeting.None, PushedBy = -1, Partner = -1, Pocket = -1, PairTime = double.PositiveInfinity };
             body.Arc = ClothMotion.Rest(BallState.AtRest(placed.Place, _radius));
         }
 
@@ -233,7 +233,16 @@ public sealed partial class TableSimulation
                 GoOver(ref body, before);
                 break;
             case MeetingKind.Drop:
-                Pot(ref body, before, _boundary.Pocket(next.Index));
+                Drop(ref body, before, next.Index);
+                break;
+            case MeetingKind.Edge:
+                MeetEdge(ref body, before);
+                break;
+            case MeetingKind.Back:
+                MeetBack(ref body, before);
+                break;
+            case MeetingKind.Leave:
+                LeavePocket(ref body, before);
                 break;
             default:
                 throw new InvalidOperationException($"A ball has nothing to meet at {_now} s.");
@@ -245,6 +254,12 @@ public sealed partial class TableSimulation
     private void EndPhase(ref Body body, in BallState before)
     {
         var ended = body.Arc.Phase;
+        if (ended == MotionPhase.Falling)
+        {
+            Pot(ref body, before);
+            return;
+        }
+
         if (ended == MotionPhase.Airborne && _boundary.IsBehindNose(before.Place))
         {
             GoOver(ref body, before);
@@ -273,9 +288,10 @@ public sealed partial class TableSimulation
         var share = _conditions.Table.CushionLiveliness[cushion] * (pocket is null ? 1 : _conditions.JawFactor);
         var rubber = pocket is null ? _conditions : _jaws;
         var after = leans ? CushionImpact.TakeNormalVelocity(before, normal)
+            : body.Pocket >= 0 ? CushionImpact.ResolveInAir(before, normal, share, rubber)
             : isInAir ? CushionImpact.ResolveInAir(NearBed(before, into, share, rubber), normal, share, rubber)
             : CushionImpact.Resolve(before, into, share, rubber);
-        Change(ref body, ClothMotion.Begin(after, _conditions.Table, _radius), leans);
+        Change(ref body, Onward(body, after), leans);
         if (leans)
         {
             if (!isInAir) PressOnRubber(ref body, into);
@@ -316,13 +332,19 @@ public sealed partial class TableSimulation
             Tell(ShotEventKind.OffTable, null, null, false, new BallAtEvent(body.Ball, before, before, MotionPhase.OffTable));
     }
 
-    private void Pot(ref Body body, in BallState before, PocketId pocket)
+    private void Pot(ref Body body, in BallState before)
     {
+        var pocket = _boundary.Pocket(body.Pocket);
         _result.Add(new PottedBall(body.Ball, pocket));
         Change(ref body, new MotionArc { Phase = MotionPhase.Potted, Duration = double.PositiveInfinity, Start = before }, false);
         if (_record is not null)
             Tell(ShotEventKind.Pocket, null, pocket, false, new BallAtEvent(body.Ball, before, before, MotionPhase.Potted));
     }
+
+    /// <summary>The motion that begins from a state of a ball: in a pocket nothing is under it.</summary>
+    private MotionArc Onward(in Body body, in BallState state) => body.Pocket >= 0
+        ? Flight.Fall(state, _conditions.Table, _boundary.LostHeight)
+        : ClothMotion.Begin(state, _conditions.Table, _radius);
 
     /// <summary>Puts a ball into a new phase and tells the piece of path behind it.</summary>
     private void Change(ref Body body, in MotionArc arc, bool trembles)

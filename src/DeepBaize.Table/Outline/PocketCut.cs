@@ -14,6 +14,9 @@ public enum PocketFlaw
 
     /// <summary>The drop of the corner pockets begins in front of the cushions.</summary>
     DropInFront,
+
+    /// <summary>The back of the pockets leaves no room for a ball.</summary>
+    Shallow,
 }
 
 /// <summary>
@@ -38,6 +41,12 @@ public sealed record PocketCut(
 {
     /// <summary>No size of a pocket may be greater, in metres.</summary>
     public const double LargestSize = 0.3;
+
+    /// <summary>Radius to which the slate's edge is rounded where it falls away.</summary>
+    public double EdgeRadius { get; init; } = 0.010;
+
+    /// <summary>How far behind the nearest point of that edge the back of the pocket hangs, along the pocket's axis.</summary>
+    public double BackDepth { get; init; } = 0.090;
 
     /// <summary>The cut of an ordinary club table.</summary>
     public static PocketCut Club { get; } = new(0.081, 0.090, 0.025, 0.091, 0.030, 0.030, 0.050);

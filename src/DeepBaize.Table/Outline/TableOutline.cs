@@ -44,7 +44,7 @@ public sealed class TableOutline
         double[] sizes =
         [
             cut.CornerThroat, cut.CornerJawRadius, cut.CornerDrop,
-            cut.MiddleThroat, cut.MiddleJawRadius, cut.MiddleDrop, cut.DropRadius,
+            cut.MiddleThroat, cut.MiddleJawRadius, cut.MiddleDrop, cut.DropRadius, cut.BackDepth,
         ];
         if (sizes.Any(size => !double.IsFinite(size) || size <= 0 || size > PocketCut.LargestSize)) return PocketFlaw.Size;
         if (2 * cut.CornerJawStart > Measurements.Width - 0.1) return PocketFlaw.NoEnds;

@@ -23,7 +23,8 @@ internal sealed record FileLiveliness(double? Baulk = null, double? Top = null, 
 /// <summary>Pockets.</summary>
 internal sealed record FilePockets(
     double? CornerThroat = null, double? CornerJawRadius = null, double? CornerDrop = null, double? MiddleThroat = null,
-    double? MiddleJawRadius = null, double? MiddleDrop = null, double? DropRadius = null, double? JawFactor = null);
+    double? MiddleJawRadius = null, double? MiddleDrop = null, double? DropRadius = null, double? EdgeRadius = null,
+    double? BackDepth = null, double? EdgeRestitution = null, double? BackRestitution = null, double? JawFactor = null);
 
 /// <summary>Balls.</summary>
 internal sealed record FileBalls(

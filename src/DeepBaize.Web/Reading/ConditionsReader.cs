@@ -27,6 +27,8 @@ internal static class ConditionsReader
         {
             Table = ReadTable(input.Table, based.Table),
             Pockets = ReadPockets(input.Pockets, based.Pockets),
+            EdgeRestitution = input.Pockets?.EdgeRestitution ?? based.EdgeRestitution,
+            BackRestitution = input.Pockets?.BackRestitution ?? based.BackRestitution,
             JawFactor = input.Pockets?.JawFactor ?? based.JawFactor,
             Balls = ReadBalls(input.Balls, based.Balls),
             Cue = based.Cue with
@@ -84,7 +86,11 @@ internal static class ConditionsReader
         input.MiddleThroat ?? based.MiddleThroat,
         input.MiddleJawRadius ?? based.MiddleJawRadius,
         input.MiddleDrop ?? based.MiddleDrop,
-        input.DropRadius ?? based.DropRadius);
+        input.DropRadius ?? based.DropRadius)
+    {
+        EdgeRadius = input.EdgeRadius ?? based.EdgeRadius,
+        BackDepth = input.BackDepth ?? based.BackDepth,
+    };
 
     private static BallCoefficients ReadBalls(BallsInput? input, BallCoefficients based) => input is null ? based : based with
     {

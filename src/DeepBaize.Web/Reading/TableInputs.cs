@@ -32,6 +32,10 @@ public sealed record PocketsInput(
     double? MiddleJawRadius = null,
     double? MiddleDrop = null,
     double? DropRadius = null,
+    double? EdgeRadius = null,
+    double? BackDepth = null,
+    double? EdgeRestitution = null,
+    double? BackRestitution = null,
     double? JawFactor = null);
 
 /// <summary>The balls; what is absent is the profile's.</summary>
