@@ -19,9 +19,9 @@ internal static class PresetFit
     private const int Halvings = 14;
 
     /// <summary>What the presets are fitted to (from memory, common experience).</summary>
-    private static readonly (string Name, double Black, double HeightMm, double Pace)[] Wanted =
+    private static readonly (string Name, double Black, double HeightMm, double Pace, double ButtMrad)[] Wanted =
     [
-        ("Starter", 0.45, 2.5, 0.12), ("Club", 0.80, 1.5, 0.08), ("League", 0.92, 1.0, 0.05), ("Expert", 0.98, 0.6, 0.03),
+        ("Starter", 0.45, 2.5, 0.12, 15), ("Club", 0.80, 1.5, 0.08, 10), ("League", 0.92, 1.0, 0.05, 7), ("Expert", 0.98, 0.6, 0.03, 4),
     ];
 
     /// <summary>Fits and writes.</summary>
@@ -30,19 +30,19 @@ internal static class PresetFit
         CultureInfo.CurrentCulture = CultureInfo.InvariantCulture;
         var table = new TableInUse(PlayingConditions.Club, TableOutline.Club);
         var lines = new StringBuilder();
-        foreach (var (name, black, height, pace) in Wanted)
+        foreach (var (name, black, height, pace, butt) in Wanted)
         {
             var (low, high) = (0.05, 12.0);
             for (var i = 0; i < Halvings; i++)
             {
                 var middle = (low + high) / 2;
                 if (PlayerTrial.Rate(
-                    table, HousePlayers.Errors(middle, height, pace), PlayerTrial.Black(table), Samples, Seed).Share > black) low = middle;
+                    table, HousePlayers.Errors(middle, height, pace, butt), PlayerTrial.Black(table), Samples, Seed).Share > black) low = middle;
                 else high = middle;
             }
 
             var mrad = Math.Round((low + high) / 2, 3);
-            var errors = HousePlayers.Errors(mrad, height, pace);
+            var errors = HousePlayers.Errors(mrad, height, pace, butt);
             var rate = PlayerTrial.Rate(table, errors, PlayerTrial.Black(table), Samples, Seed + 1).Share;
             var straight = PlayerTrial.Rate(table, errors, PlayerTrial.LongStraight(table), Samples, Seed + 1).Share;
             Console.WriteLine($"{name}: {mrad:0.000} mrad; black off its spot {100 * rate:0.0} % (wanted {100 * black:0}), long straight "

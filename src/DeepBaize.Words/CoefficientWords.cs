@@ -17,6 +17,7 @@ public static class CoefficientWords
             "friction of a slipping ball on the cloth", $"0.178-0.245 measured on snooker cloth, {Mathavan2009}"),
         ["table.rollingFriction"] = ("deceleration of a rolling ball over gravity", $"{Memory}; 0.0127 in {Mathavan2009}"),
         ["table.spinDeceleration"] = ("loss of vertical spin", $"{Memory}; 5-15 quoted for pool cloth"),
+        ["table.nap"] = ("pull of the nap on a rolling ball, up the table, over gravity", "estimate, common practice, no source"),
         ["table.gravity"] = ("acceleration of free fall", "standard"),
         ["table.bedRestitution"] = ("restitution of a ball that lands on the bed", Memory),
         ["table.cushionRestitution"] = ("energetic restitution of the cushions at vanishing speed", Mathavan2010),
@@ -70,6 +71,8 @@ public static class CoefficientWords
             ConditionFault.NoseHeight => $"{problem.Field} lies between the ball's radius and 1.5 radii; {problem.Given} was given.",
             ConditionFault.CushionFriction =>
                 $"{problem.Field} lies between 0 and below {problem.Limit:0.000} at this nose height; {problem.Given} was given.",
+            ConditionFault.Nap =>
+                $"{problem.Field} is at most half the rolling friction, here {problem.Limit:0.0000}; {problem.Given} was given.",
             _ => Say(problem.Pockets!.Value),
         };
     }

@@ -1,3 +1,4 @@
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 
 namespace DeepBaize.Words;
@@ -45,7 +46,7 @@ public static class CueingWords
         var grows = cueing.Factor > 1.045
             && cueing.Best.Way != BridgeWay.OutOfReach ? $" The scatter grows by {100 * (cueing.Factor - 1):0} in 100." : "";
         var raised = cueing.ElevationDegrees is > ButtRaise.LeastDegrees + 0.5 and <= CueingAnswer.LevelDegrees
-            && cueing.RaisedDegrees < cueing.ElevationDegrees - 0.5 ? $" The cue clears from {cueing.ElevationDegrees:0} degrees." : "";
+            && cueing.RaisedDegrees < cueing.ElevationDegrees + 0.5 ? $" The butt is up {cueing.ElevationDegrees:0} degrees." : "";
         return $"{stance}{bridge}.{raised}{grows}";
     }
 
@@ -55,9 +56,9 @@ public static class CueingWords
         var cautions = new List<string>();
         if (cueing.ElevationDegrees > ButtRaise.MostDegrees)
             cautions.Add("The tip cannot get there with an ordinary stroke: play higher on the white.");
-        else if (cueing.IsTooLevel)
-            cautions.Add($"The cue clears what is behind the white from about {cueing.ElevationDegrees:0} degrees: raise the butt to see "
-                + "what that does.");
+        else if (cueing.IsRaised)
+            cautions.Add($"The butt is up about {cueing.ElevationDegrees:0} degrees to clear what is behind the white: it hops, and side "
+                + "curves it.");
         if (cueing.RaisedDegrees >= Steep)
             cautions.Add(ButtWords.Caution);
         if (cueing.HardestPace < Physics.Balls.Pace.Hardest)

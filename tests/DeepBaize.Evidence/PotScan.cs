@@ -89,12 +89,13 @@ public sealed class PotScan(TableInUse table)
             var ghost = target.Offset(-table.Diameter * Math.Cos(heading), -table.Diameter * Math.Sin(heading));
             var direction = Math.Atan2(ghost.Y - white.Y, ghost.X - white.X) - CueStrike.PushOffRadians(
                 dials.Side, table.Conditions.Cue.EndMassRatio);
-            _simulation.RunUntilDecided(layout, dials.Along(direction), ball, _result);
+            var strike = dials.At(layout, direction).Along(direction);
+            _simulation.RunUntilDecided(layout, strike, ball, _result);
             if (_result.FirstContact?.Ball != ball || _result.Potted.All(potted => potted.Ball != ball)) return default;
             // Only what falls is played again with its events.
             _record.Events.Clear();
             _record.Segments.Clear();
-            _simulation.RunUntilDecided(layout, dials.Along(direction), ball, _result, _record);
+            _simulation.RunUntilDecided(layout, strike, ball, _result, _record);
             return Judge(ball, target);
         }
     }
@@ -106,7 +107,7 @@ public sealed class PotScan(TableInUse table)
         if (met?.Balls[1].Ball != ball || fell is null) return default;
         var own = _record.Events.Where(told => told.Time >= met.Time && told.Balls.Any(one => one.Ball == ball)).ToList();
         var meetsBall = own.Exists(told => told.Kind == ShotEventKind.Ball && told.Time > met.Time + 1e-9);
-        var first = own.First(told => told.Kind is ShotEventKind.Cushion or ShotEventKind.Jaw or ShotEventKind.Pocket
+        var first = own.First(told => told.Kind is ShotEventKind.Cushion or ShotEventKind.Jaw or ShotEventKind.Drops
             || (told.Kind == ShotEventKind.Ball && told.Time > met.Time + 1e-9));
         var before = first.Balls.First(one => one.Ball == ball).Before;
         var corner = Corner(fell.Pocket!.Value);

@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Impacts;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Players;
 using DeepBaize.Table;

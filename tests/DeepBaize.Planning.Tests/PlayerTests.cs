@@ -88,7 +88,7 @@ public sealed class PlayerTests
         var errors = new DeliveryErrors(default, new Spread(2), default, default, 0, ErrorFactors.Usual);
         var delivery = Delivery.Of(errors, 1, 1, BridgeRoom.UsualLength, Club.Conditions);
         var meant = new Strike(0, 2, 0, 0);
-        var played = delivery.Play(meant, new StrokeDraw(0, 1, 0, 0));
+        var played = delivery.Play(meant, new StrokeDraw(0, 1, 0, 0, 0));
         Assert.Equal(0.002, played.DirectionRadians, 1e-9);
         Assert.True(played.Side < 0, "A tip that swings to the left lands left of the centre.");
         var white = new BallState(new Vec3(1, 0.889, 0.02625), default, default);

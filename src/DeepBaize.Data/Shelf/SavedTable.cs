@@ -12,8 +12,8 @@ public sealed record SavedCoefficients(
 
 /// <summary>Cloth and cushions.</summary>
 public sealed record SavedCloth(
-    double? SlidingFriction = null, double? RollingFriction = null, double? SpinDeceleration = null, double? Gravity = null,
-    double? BedRestitution = null, double? CushionRestitution = null, double? CushionRestitutionLoss = null,
+    double? SlidingFriction = null, double? RollingFriction = null, double? SpinDeceleration = null, double? Nap = null,
+    double? Gravity = null, double? BedRestitution = null, double? CushionRestitution = null, double? CushionRestitutionLoss = null,
     double? CushionFriction = null, double? CushionFrictionFall = null, SavedLiveliness? CushionLiveliness = null,
     double? NoseHeight = null);
 

@@ -20,6 +20,12 @@ public sealed record TableCoefficients
     /// <summary>Loss of vertical spin in rad/s^2, 0 to 200 (5-15 quoted for pool cloth).</summary>
     public double SpinDeceleration { get; init; } = 10;
 
+    /// <summary>
+    /// Pull of the nap on a rolling ball, up the table, divided by g, 0 to 0.005 and under half the rolling friction (estimate from common
+    /// practice: slow balls drift by an inch or so).
+    /// </summary>
+    public double Nap { get; init; }
+
     /// <summary>Acceleration of free fall in m/s^2, above 0 to 30.</summary>
     public double Gravity { get; init; } = 9.81;
 

@@ -5,7 +5,8 @@ namespace DeepBaize.Physics.Motion;
 /// <summary>
 /// How a ball moves between contacts. On the cloth, sliding: dv/dt = -mu_s g u/|u|, dw/dt = (5 mu_s g / 2R) z x u/|u|,
 /// so that the slip u keeps its direction, dies at 7/2 mu_s g, and the centre runs on a parabola (Coriolis 1835;
-/// Wallace and Schroeder 1988). Rolling: deceleration mu_r g on a straight line. Vertical spin dies at a constant rate.
+/// Wallace and Schroeder 1988). Rolling: deceleration mu_r g on a straight line, or pieces of a parabola under <see cref="Nap"/>. Vertical
+/// spin dies at a constant rate.
 /// </summary>
 public static class ClothMotion
 {
@@ -47,7 +48,7 @@ public static class ClothMotion
         var end = arc.StateAt(arc.Duration);
         return arc.Phase switch
         {
-            MotionPhase.Sliding when end.Velocity.Length > RestSpeed => Roll(end, table, radius),
+            MotionPhase.Sliding or MotionPhase.Rolling when end.Velocity.Length > RestSpeed => Roll(end, table, radius),
             MotionPhase.Sliding or MotionPhase.Rolling => Stand(end with { Velocity = Vec3.Zero }, table),
             MotionPhase.Airborne => Begin(Flight.Land(end, table, radius), table, radius),
             _ => Rest(end),
@@ -109,10 +110,12 @@ public static class ClothMotion
         var speed = state.Velocity.Length;
         var pull = table.RollingFriction * table.Gravity;
         var acceleration = state.Velocity * (-pull / speed);
+        var duration = pull > 0 ? speed / pull : double.PositiveInfinity;
+        if (table.Nap > 0) (acceleration, duration) = Nap.Bend(state, acceleration, duration, table, radius);
         return new MotionArc
         {
             Phase = MotionPhase.Rolling,
-            Duration = pull > 0 ? speed / pull : double.PositiveInfinity,
+            Duration = duration,
             Start = state with { Spin = Vec3.Up.Cross(state.Velocity) * (1 / radius) + new Vec3(0, 0, state.Spin.Z) },
             Acceleration = acceleration,
             SpinRate = Vec3.Up.Cross(acceleration) * (1 / radius),

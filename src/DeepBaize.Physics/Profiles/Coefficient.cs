@@ -34,6 +34,9 @@ public enum ConditionFault
     /// <summary>The cushions grip so much at this nose height that a ball could be lifted off the bed.</summary>
     CushionFriction,
 
+    /// <summary>The nap pulls so hard that a ball would hardly stop.</summary>
+    Nap,
+
     /// <summary>The pockets cannot be cut like this.</summary>
     Pockets,
 }
@@ -42,7 +45,7 @@ public enum ConditionFault
 /// <param name="Field">The field as requests name it.</param>
 /// <param name="Fault">What is wrong.</param>
 /// <param name="Given">The value that was given.</param>
-/// <param name="Limit">The friction that must not be reached; for that fault alone.</param>
+/// <param name="Limit">The friction that must not be reached, or the most that the nap may pull; for those faults alone.</param>
 /// <param name="Pockets">What is impossible about the pockets; for that fault alone.</param>
 public sealed record ConditionProblem(
     string Field, ConditionFault Fault, double Given = 0, double Limit = 0, PocketFlaw? Pockets = null);

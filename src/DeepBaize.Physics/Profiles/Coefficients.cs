@@ -21,6 +21,7 @@ public static class Coefficients
         Within("table.slidingFriction", "", 0, 1, c => c.Table.SlidingFriction),
         Within("table.rollingFriction", "", 0, MostRollingFriction, c => c.Table.RollingFriction),
         Within("table.spinDeceleration", "rad/s^2", 0, 200, c => c.Table.SpinDeceleration),
+        Within("table.nap", "", 0, 0.005, c => c.Table.Nap),
         Above("table.gravity", "m/s^2", 0, 30, c => c.Table.Gravity),
         Within("table.bedRestitution", "", 0, 1, c => c.Table.BedRestitution),
         Within("table.cushionRestitution", "", 0, 1, c => c.Table.CushionRestitution),
@@ -62,6 +63,8 @@ public static class Coefficients
         ArgumentNullException.ThrowIfNull(conditions);
         var found = All.Select(coefficient => coefficient.Problem(coefficient.Of(conditions))).OfType<ConditionProblem>().ToList();
         if (NoseProblem(conditions) is { } nose && found.TrueForAll(problem => problem.Field != nose.Field)) found.Add(nose);
+        if (conditions.Table.Nap > conditions.Table.RollingFriction / 2)
+            found.Add(new("table.nap", ConditionFault.Nap, conditions.Table.Nap, conditions.Table.RollingFriction / 2));
         if (found.TrueForAll(problem => !problem.Field.StartsWith("pockets.", StringComparison.Ordinal))
             && PocketProblem(conditions) is { } flaw)
             found.Add(new("pockets", ConditionFault.Pockets, Pockets: flaw));

@@ -34,6 +34,7 @@ public static class HouseProfiles
             {
                 SlidingFriction = 0.245,
                 RollingFriction = 0.017,
+                Nap = 0.0008,
                 CushionRestitution = 0.93,
                 CushionRestitutionLoss = 0.012,
                 CushionFriction = 0.17,

@@ -7,5 +7,5 @@ namespace DeepBaize.Physics.Simulation;
 public static class EngineVersion
 {
     /// <summary>The engine of this build, counted from 1.</summary>
-    public const int Current = 2;
+    public const int Current = 3;
 }

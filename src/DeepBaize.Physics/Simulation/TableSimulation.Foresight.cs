@@ -123,7 +123,8 @@ public sealed partial class TableSimulation
     /// </summary>
     private bool PassesBy(in Body body, in RelativeMotion motion, double x, double y)
     {
-        // A ball that is pushed rolls on a curve.
+        // A ball that is pushed, or leaned on by the nap, rolls on a curve.
+        if (body.Arc.Phase == MotionPhase.Rolling && _conditions.Table.Nap > 0) return false;
         if (body.Arc.Phase is not (MotionPhase.Rolling or MotionPhase.Airborne or MotionPhase.Falling) || body.PushedBy != -1) return false;
         var across = (x - motion.X) * motion.Vy - (y - motion.Y) * motion.Vx;
         var limit = 2 * _radius + NearMargin;

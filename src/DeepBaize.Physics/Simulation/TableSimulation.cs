@@ -269,7 +269,7 @@ public sealed partial class TableSimulation
         var trembles = body.Trembles && body.Arc.Duration < TrembleSlide;
         var arc = ClothMotion.Continue(body.Arc, _conditions.Table, _radius);
         Change(ref body, arc, trembles);
-        if (_record is null || ended == MotionPhase.Spinning) return;
+        if (_record is null || ended == MotionPhase.Spinning || (ended == MotionPhase.Rolling && arc.Phase == MotionPhase.Rolling)) return;
         if (ended == MotionPhase.Airborne)
         {
             TellLanding(body, before);
@@ -289,7 +289,8 @@ public sealed partial class TableSimulation
         var rubber = pocket is null ? _conditions : _jaws;
         var after = leans ? CushionImpact.TakeNormalVelocity(before, normal)
             : body.Pocket >= 0 ? CushionImpact.ResolveInAir(before, normal, share, rubber)
-            : isInAir ? CushionImpact.ResolveInAir(NearBed(before, into, share, rubber), normal, share, rubber)
+            : isInAir && before.Position.Z - _radius <= Flight.BedHeight ? UnderNose(before, into, normal, share, rubber)
+            : isInAir ? CushionImpact.ResolveInAir(before, normal, share, rubber)
             : CushionImpact.Resolve(before, into, share, rubber);
         Change(ref body, Onward(body, after), leans);
         if (leans)
@@ -310,12 +311,16 @@ public sealed partial class TableSimulation
         state with { Position = state.Position with { Z = _radius }, Velocity = state.Velocity with { Z = 0 } };
 
     /// <summary>
-    /// A ball in the air that is hardly off the bed first meets rubber as if it were on it; what then still brings it to the nose, going
-    /// up, is left to the law of the air. A higher ball is left as it is.
+    /// A ball in the air that is hardly off the bed meets rubber as if it were on it. What then still brings it up under the nose the nose
+    /// takes, and does not push it away.
     /// </summary>
-    private BallState NearBed(in BallState before, Vec3 into, double share, PlayingConditions rubber) =>
-        before.Position.Z - _radius > Flight.BedHeight ? before
-            : KeepHeight(before, CushionImpact.Resolve(OnBed(before), into, share, rubber));
+    private BallState UnderNose(in BallState before, Vec3 into, Vec3 normal, double share, PlayingConditions rubber)
+    {
+        var after = KeepHeight(before, CushionImpact.Resolve(OnBed(before), into, share, rubber));
+        var pressing = after.Velocity.Dot(normal);
+        if (pressing <= 0) return after;
+        return after with { Velocity = after.Velocity - Vec3.Up * Math.Min(pressing / normal.Z, Math.Max(0, after.Velocity.Z)) };
+    }
 
     /// <summary>What a ball that was taken as on the bed for an impact has after it: its height and vertical speed are untouched.</summary>
     private static BallState KeepHeight(in BallState before, in BallState after) => after with

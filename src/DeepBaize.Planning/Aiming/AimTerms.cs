@@ -61,7 +61,7 @@ public sealed class AimExplainer
     {
         ArgumentNullException.ThrowIfNull(layout);
         ArgumentNullException.ThrowIfNull(solution);
-        var dials = Dials.Of(solution.Strike);
+        var dials = Dials.Of(solution.Strike) with { IsExact = true };
         var level = dials with { ElevationRadians = 0 };
         var plain = level with { Side = 0 };
         if (Direction(_withoutFriction, layout, solution.Pot, plain) is not { } smooth) return null;

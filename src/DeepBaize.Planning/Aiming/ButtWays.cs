@@ -41,7 +41,7 @@ public static class ButtWays
     /// <summary>Elevation in degrees that is compared when the butt is not raised: what many do without meaning to (estimate).</summary>
     public const double UsualRaised = 15;
 
-    /// <summary>The stroke with a level cue, and with the butt as it is raised or, when it is not, a usual way up.</summary>
+    /// <summary>The stroke with as level a cue as the place allows, and with the butt as it is raised or, when it is not, a usual way up.</summary>
     /// <param name="player">The table.</param>
     /// <param name="layout">The balls.</param>
     /// <param name="pot">The pot.</param>
@@ -57,6 +57,7 @@ public static class ButtWays
         {
             var answer = player.Solver.Solve(layout, pot, dials with { ElevationRadians = degrees * Math.PI / 180 });
             var stroke = answer.Solution is { } solution ? player.Play(layout, pot, solution.Strike) : null;
+            if (stroke is { Strike.ElevationRadians: var raised }) degrees = raised * 180 / Math.PI;
             return new ButtWay(degrees, answer.Solution, stroke, answer.Refusal);
         }
     }

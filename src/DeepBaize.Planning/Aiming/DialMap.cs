@@ -81,7 +81,7 @@ public sealed class DialMap
         var direction = question.FixedDirection
             ?? _player.Solver.Solve(question.Layout, question.Pot, dials, withWindow: false).Solution?.Strike.DirectionRadians;
         if (direction is not { } along) return new DialCell(dials, double.NaN, CellKind.NoPot, null, null, null, double.NaN, 0);
-        return Sort(question, dials, _player.Play(question.Layout, question.Pot, dials.Along(along)));
+        return Sort(question, dials, _player.Play(question.Layout, question.Pot, dials.At(question.Layout, along).Along(along)));
     }
 
     private static DialCell Sort(MapQuestion question, Dials dials, PlayedStroke played)

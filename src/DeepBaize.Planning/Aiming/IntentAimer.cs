@@ -40,7 +40,10 @@ public sealed class IntentAimer
         };
     }
 
-    private Strike? Straight(Layout layout, Place at, Dials dials) => layout[BallId.Cue] is { } white
-        ? dials.Along(Math.Atan2(at.Y - white.Y, at.X - white.X) - CueStrike.PushOffRadians(dials.Side, _endMassRatio))
-        : null;
+    private Strike? Straight(Layout layout, Place at, Dials dials)
+    {
+        if (layout[BallId.Cue] is not { } white) return null;
+        var direction = Math.Atan2(at.Y - white.Y, at.X - white.X) - CueStrike.PushOffRadians(dials.Side, _endMassRatio);
+        return dials.At(layout, direction).Along(direction);
+    }
 }

@@ -134,8 +134,11 @@ public readonly record struct ObjectBallRun(
                     if (Run.Fate == ObjectBallFate.FellShort)
                         Run = Run with { Fate = Math.Abs(Run.Offset) <= MouthHalf ? ObjectBallFate.JawCaught : ObjectBallFate.MetCushion };
                     return true;
-                case ShotEventKind.Pocket:
+                case ShotEventKind.Drops:
                     Arrive(ball.Before, true);
+                    if (Run.Fate == ObjectBallFate.FellShort) Run = Run with { Fate = ObjectBallFate.JawCaught };
+                    return true;
+                case ShotEventKind.Pocket:
                     Run = Run with { Fate = told.Pocket == pot.Pocket ? ObjectBallFate.Potted : ObjectBallFate.PottedElsewhere };
                     return false;
                 default:

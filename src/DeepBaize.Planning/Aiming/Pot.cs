@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Aiming;
 
@@ -35,8 +36,13 @@ public readonly record struct Pot(BallId Ball, PocketId Pocket, PocketPart Part 
 /// <param name="WhiteSpeed">Speed in m/s with which the white leaves the tip, above 0.</param>
 /// <param name="Side">Contact point right of centre, in ball radii.</param>
 /// <param name="Height">Contact point above centre, in ball radii.</param>
-/// <param name="ElevationRadians">How far the butt is raised.</param>
-public readonly record struct Dials(double WhiteSpeed, double Side, double Height, double ElevationRadians = 0)
+/// <param name="ElevationRadians">How far the butt is raised at least.</param>
+/// <param name="IsExact">
+/// True when the butt is raised by just that, whatever is behind the white; false, as usual, when it is raised at least as far as the place
+/// asks for, see <see cref="ButtRaise"/>.
+/// </param>
+public readonly record struct Dials(
+    double WhiteSpeed, double Side, double Height, double ElevationRadians = 0, bool IsExact = false)
 {
     /// <summary>Lowest and highest tip that is ever proposed, in ball radii: just inside the limit of a safe tip.</summary>
     public const double SafeHeight = 0.45;
@@ -54,6 +60,12 @@ public readonly record struct Dials(double WhiteSpeed, double Side, double Heigh
     /// <summary>The dials of a strike.</summary>
     public static Dials Of(in Strike strike) => new(strike.WhiteSpeed, strike.Side, strike.Height, strike.ElevationRadians);
 
-    /// <summary>The stroke along a direction in radians.</summary>
+    /// <summary>These dials as they are played along about a direction from where the white lies.</summary>
+    /// <param name="layout">The balls; with the white.</param>
+    /// <param name="directionRadians">The cue's line.</param>
+    public Dials At(Layout layout, double directionRadians) => IsExact ? this
+        : this with { ElevationRadians = ButtRaise.Lift(layout, Along(directionRadians)).ElevationRadians, IsExact = true };
+
+    /// <summary>The stroke along a direction in radians, with the butt raised by what is said here.</summary>
     public Strike Along(double directionRadians) => new(directionRadians, WhiteSpeed, Side, Height, ElevationRadians);
 }

@@ -168,7 +168,7 @@ public sealed class PotSolver
 
         public Question(PotSolver solver, Layout layout, Pot pot, Dials dials, PottingLine line)
         {
-            (_solver, _layout, _pot, _dials, _line) = (solver, layout, pot, dials, line);
+            (_solver, _layout, _pot, _dials, _line) = (solver, layout, pot, dials.At(layout, line.AimHeading), line);
             _clear = Clear(layout, pot.Ball);
             _pushOff = CueStrike.PushOffRadians(dials.Side, solver._table.Conditions.Cue.EndMassRatio);
             // The white meets the ball on the side that it sees: headings of the line of centres about that from white to ball.

@@ -1,3 +1,4 @@
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
@@ -10,9 +11,6 @@ public static class BridgeRoom
 {
     /// <summary>Usual distance from bridge to tip in metres: about ten inches (common practice, no source).</summary>
     public const double UsualLength = 0.254;
-
-    /// <summary>Depth of the rail behind the nose in metres (from memory).</summary>
-    public const double RailDepth = 0.130;
 
     private const double Shortest = 0.11;
     private const double Longest = 0.36;
@@ -51,7 +49,7 @@ public static class BridgeRoom
         {
             var place = At(length);
             var beyond = Beyond(place);
-            if (beyond > RailDepth) return null;
+            if (beyond > ButtRaise.RailDepth) return null;
             if (beyond > -HandHalf) return new Bridge(place, length, true, null);
             foreach (var other in layout.Balls)
             {

@@ -31,11 +31,8 @@ public sealed record CueingAnswer(
     /// <summary>True when the tip can get there with an ordinary stroke from somewhere.</summary>
     public bool IsPossible => ElevationDegrees <= ButtRaise.MostDegrees && Best.Way != BridgeWay.OutOfReach;
 
-    /// <summary>True when the cue has to be raised so far that a level stroke tells little.</summary>
+    /// <summary>True when the cue has to be raised so far that it matters.</summary>
     public bool IsRaised => ElevationDegrees > LevelDegrees;
-
-    /// <summary>True when the stroke's cue would touch the cushion or the balls behind the white.</summary>
-    public bool IsTooLevel => IsRaised && RaisedDegrees < ElevationDegrees - 0.5;
 
     /// <summary>True when neither a plain stance nor a stretch does.</summary>
     public bool NeedsRest => Best.Way > BridgeWay.Stretched;
@@ -103,7 +100,9 @@ public static class CueingReader
         var elevation = new ButtRaise(layout, strike.DirectionRadians, player.Physique.CueLength).Degrees(strike.Side, strike.Height);
         var factor = Factor(player.Errors.Factors, best, bridge, elevation, strike);
         var pace = Math.Clamp(Pace.FromSpeed(strike.WhiteSpeed), Pace.Softest, Pace.Hardest);
-        return new CuedDelivery(Delivery.Of(player.Errors, pace, factor, bridge.Length, table.Conditions), best.Way, elevation, factor);
+        var raised = Math.Max(strike.ElevationRadians, Math.Min(elevation, ButtRaise.MostDegrees) * Math.PI / 180);
+        return new CuedDelivery(
+            Delivery.Of(player.Errors, pace, factor, bridge.Length, table.Conditions, raised), best.Way, elevation, factor);
     }
 
     /// <summary>What a way of reaching multiplies a player's spreads with, all else being plain.</summary>
@@ -155,8 +154,21 @@ public static class CueingReader
         var layout = LayoutRules.TryBuild([white], table.Outline, table.Conditions.Gauge, LayoutMode.Free, out _)
             ?? throw new InvalidOperationException("A white lies alone on the centre line.");
         var elevation = Math.Min(new ButtRaise(layout, 0, player.Physique.CueLength).Degrees(0, height), ButtRaise.MostDegrees);
-        return (BridgeRoom.Find(layout, 0).IsOnCushion ? player.Errors.Factors.OffCushion : 1) * (
-            1 + player.Errors.Factors.PerDegree * (elevation - ButtRaise.LeastDegrees));
+        return (BridgeRoom.Find(layout, 0).IsOnCushion ? player.Errors.Factors.OffCushion : 1)
+            * (1 + player.Errors.Factors.PerDegree * (elevation - ButtRaise.LeastDegrees))
+            * DirectionSpread(table, player, elevation) / DirectionSpread(table, player, ButtRaise.LeastDegrees);
+    }
+
+    /// <summary>Spread of the white's direction in radians in a plain stroke with the butt raised by an angle.</summary>
+    /// <param name="table">The table.</param>
+    /// <param name="player">The player.</param>
+    /// <param name="elevationDegrees">How far the butt is raised.</param>
+    public static double DirectionSpread(TableInUse table, PlayerProfile player, double elevationDegrees = ButtRaise.LeastDegrees)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        ArgumentNullException.ThrowIfNull(player);
+        return Delivery.Of(
+            player.Errors, DeliveryErrors.PlainPace, 1, BridgeRoom.UsualLength, table.Conditions, elevationDegrees * Math.PI / 180).DirectionSpread;
     }
 
     private static List<FaceLimit> FaceOf(ButtRaise raise)

@@ -1,3 +1,4 @@
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
 using DeepBaize.Table;
 
@@ -17,7 +18,7 @@ internal static class StanceFinder
     private const double FarthestBehind = 1.2;
 
     /// <summary>Metres by which the nose at which a body leans may lie ahead of a hand on the cushion.</summary>
-    private const double AheadOnCushion = BridgeRoom.RailDepth + 0.02;
+    private const double AheadOnCushion = ButtRaise.RailDepth + 0.02;
 
     /// <summary>The best stance at each side of the table, in the order of the cushions.</summary>
     public static IReadOnlyList<Stance> Find(Physique physique, Place bridge, Place white, double directionRadians, bool hasBallUnderRest)

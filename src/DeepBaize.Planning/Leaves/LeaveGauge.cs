@@ -90,7 +90,7 @@ public sealed class LeaveGauge
         ArgumentNullException.ThrowIfNull(table);
         ArgumentNullException.ThrowIfNull(player);
         (_openings, _player, _diameter) = (PocketOpenings.Of(table), player, table.Diameter);
-        _direction = Delivery.Of(player.Errors, UsualPace, 1, BridgeRoom.UsualLength, table.Conditions).DirectionSpread;
+        _direction = CueingReader.DirectionSpread(table, player) * player.Errors.Factors.AtPace(UsualPace);
         for (var i = 0; i < _cushion.Length; i++)
             _cushion[i] = CueingReader.CushionFactor(table, player, i * CushionStep, HeightOffCushion);
         _throw = ThrowPerMillimetre * (player.Errors.Height.Size + player.Errors.Swing.Size * BridgeRoom.UsualLength);

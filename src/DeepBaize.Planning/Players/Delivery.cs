@@ -15,6 +15,17 @@ public sealed class Delivery
     /// </summary>
     private const double MostOffset = 0.95;
 
+    /// <summary>
+    /// Share of its whole swerve that the white has made on an ordinary way (estimate). The whole is the angle at the contact with the cloth
+    /// between the cue's direction and where its line meets the cloth (Coriolis 1835): a tan / (1 - tan) for a tip a to the side, in radii.
+    /// </summary>
+    private const double SwerveFelt = 0.7;
+
+    /// <summary>Elevation in radians up to which that is so.</summary>
+    private const double MostSwerve = 0.5;
+
+    private const double Steepest = Strike.SteepestDegrees * Math.PI / 180;
+
     private readonly double _alignment;
     private readonly double _alignmentBias;
     private readonly double _swing;
@@ -23,11 +34,13 @@ public sealed class Delivery
     private readonly double _heightBias;
     private readonly double _pace;
     private readonly double _paceBias;
+    private readonly double _butt;
+    private readonly double _buttBias;
     private readonly double _sideBias;
     private readonly double _sidePerRadian;
     private readonly PlayingConditions _conditions;
 
-    private Delivery(DeliveryErrors errors, double factor, double bridge, PlayingConditions conditions)
+    private Delivery(DeliveryErrors errors, double factor, double bridge, double elevation, PlayingConditions conditions)
     {
         const double milli = 1e-3;
         var contact = milli / CueShape.AxisFactor(conditions.Balls.Radius) / conditions.Balls.Radius;
@@ -35,17 +48,19 @@ public sealed class Delivery
         (_swing, _swingBias) = (errors.Swing.Size * factor * milli, errors.Swing.Bias * milli);
         (_height, _heightBias) = (errors.Height.Size * factor * contact, errors.Height.Bias * contact);
         (_pace, _paceBias) = (errors.Pace.Size * factor, errors.Pace.Bias);
+        (_butt, _buttBias) = (errors.Butt.Size * factor * milli, errors.Butt.Bias * milli);
         _sideBias = errors.SideBias * contact;
         // A tip that swings to the left lands left of where it was meant to: less right side.
         _sidePerRadian = -bridge / milli * contact;
         _conditions = conditions;
         Factor = factor;
-        // What push-off takes back of a swing.
-        var kept = 1 + CueStrike.PushOffRadians(_sidePerRadian * milli, conditions.Cue.EndMassRatio) / milli;
+        // What push-off takes back of a swing, and the swerve of its side with the butt up adds to it.
+        var kept = 1 + CueStrike.PushOffRadians(_sidePerRadian * milli, conditions.Cue.EndMassRatio) / milli
+            - SwerveFelt * _sidePerRadian * Math.Tan(elevation) / (1 - Math.Tan(Math.Min(elevation, MostSwerve)));
         DirectionSpread = Math.Sqrt(_alignment * _alignment + _swing * kept * _swing * kept);
     }
 
-    /// <summary>Spread of the white's direction in radians once push-off has had its part.</summary>
+    /// <summary>Spread of the white's direction in radians once push-off, and swerve on an ordinary way, have had their part.</summary>
     public double DirectionSpread { get; }
 
     /// <summary>What all spreads are multiplied with.</summary>
@@ -57,11 +72,14 @@ public sealed class Delivery
     /// <param name="stanceFactor">What the stance adds, 1 for a plain one; see <c>Cueing</c>.</param>
     /// <param name="bridgeMetres">Distance from bridge to tip in metres.</param>
     /// <param name="conditions">Ball and cue.</param>
-    public static Delivery Of(DeliveryErrors errors, double pace, double stanceFactor, double bridgeMetres, PlayingConditions conditions)
+    /// <param name="elevationRadians">How far the butt is raised.</param>
+    public static Delivery Of(
+        DeliveryErrors errors, double pace, double stanceFactor, double bridgeMetres, PlayingConditions conditions,
+        double elevationRadians = 0)
     {
         ArgumentNullException.ThrowIfNull(errors);
         ArgumentNullException.ThrowIfNull(conditions);
-        return new Delivery(errors, errors.Factors.AtPace(pace) * stanceFactor, bridgeMetres, conditions);
+        return new Delivery(errors, errors.Factors.AtPace(pace) * stanceFactor, bridgeMetres, elevationRadians, conditions);
     }
 
     /// <summary>A delivery without any error.</summary>
@@ -83,6 +101,6 @@ public sealed class Delivery
             Math.Min(intended.WhiteSpeed * Math.Exp(_paceBias + _pace * draw.Pace), Math.Max(fastest, intended.WhiteSpeed)),
             side,
             height,
-            intended.ElevationRadians);
+            Math.Clamp(intended.ElevationRadians + _buttBias + _butt * draw.Butt, 0, Steepest));
     }
 }

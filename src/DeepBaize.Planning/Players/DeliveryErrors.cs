@@ -6,7 +6,7 @@ namespace DeepBaize.Planning.Players;
 public readonly record struct Spread(double Size, double Bias = 0);
 
 /// <summary>
-/// The errors of a player's plain stroke at <see cref="PlainPace"/>, of four kinds that are drawn independently.
+/// The errors of a player's plain stroke at <see cref="PlainPace"/>, of five kinds that are drawn independently.
 /// </summary>
 /// <param name="Alignment">The cue's line is laid wrong, in mrad, positive to the left.</param>
 /// <param name="Swing">
@@ -17,7 +17,9 @@ public readonly record struct Spread(double Size, double Bias = 0);
 /// <param name="Pace">Speed of the white as a natural logarithm: 0.05 is about 5 %.</param>
 /// <param name="SideBias">A trace of side that the player always puts on, in mm of the cue's axis, positive to the right.</param>
 /// <param name="Factors">What makes the spreads larger.</param>
-public sealed record DeliveryErrors(Spread Alignment, Spread Swing, Spread Height, Spread Pace, double SideBias, ErrorFactors Factors)
+/// <param name="Butt">How far the butt is raised beside what was meant, in mrad, positive up; it matters with side, which then curves.</param>
+public sealed record DeliveryErrors(
+    Spread Alignment, Spread Swing, Spread Height, Spread Pace, double SideBias, ErrorFactors Factors, Spread Butt = default)
 {
     /// <summary>The pace up to which the spreads do not grow.</summary>
     public const double PlainPace = 3;

@@ -1,11 +1,12 @@
 namespace DeepBaize.Planning.Players;
 
-/// <summary>What chance does to one stroke: four independent standard normal numbers.</summary>
+/// <summary>What chance does to one stroke: five independent standard normal numbers.</summary>
 /// <param name="Alignment">For the alignment.</param>
 /// <param name="Swing">For the swing.</param>
 /// <param name="Height">For the tip's height.</param>
 /// <param name="Pace">For the pace.</param>
-public readonly record struct StrokeDraw(double Alignment, double Swing, double Height, double Pace)
+/// <param name="Butt">For how far the butt is raised.</param>
+public readonly record struct StrokeDraw(double Alignment, double Swing, double Height, double Pace, double Butt)
 {
     /// <summary>The stroke as it is meant.</summary>
     public static StrokeDraw Exact => default;
@@ -41,17 +42,18 @@ public static class Draws
     private const ulong Golden = 0x9E3779B97F4A7C15;
     private const int Kinds = 8;
 
-    /// <summary>The root of x^5 = x + 1, by whose powers a sequence fills four dimensions most evenly (Roberts 2018).</summary>
-    private const double Harmony = 1.1673039782614187;
+    /// <summary>The root of x^6 = x + 1, by whose powers a sequence fills five dimensions most evenly (Roberts 2018).</summary>
+    private const double Harmony = 1.1347241384015194;
 
     private static readonly StrokeDraw[] Evenly = [.. Enumerable.Range(1, 4096).Select(number => new StrokeDraw(
-        EvenNormal(number, 1), EvenNormal(number, 2), EvenNormal(number, 3), EvenNormal(number, 4)))];
+        EvenNormal(number, 1), EvenNormal(number, 2), EvenNormal(number, 3), EvenNormal(number, 4), EvenNormal(number, 5)))];
 
     /// <summary>The draw of a stroke.</summary>
     /// <param name="seed">Seed of the series.</param>
     /// <param name="number">Number of the stroke in it.</param>
     public static StrokeDraw Stroke(int seed, int number) =>
-        new(Normal(seed, number, 0), Normal(seed, number, 1), Normal(seed, number, 2), Normal(seed, number, 3));
+        new(
+            Normal(seed, number, 0), Normal(seed, number, 1), Normal(seed, number, 2), Normal(seed, number, 3), Normal(seed, number, 4));
 
     /// <summary>A draw of a series that is not random but spread evenly over what may happen.</summary>
     /// <param name="number">Number of the draw, 0 to 4095.</param>
@@ -64,7 +66,7 @@ public static class Draws
     /// <param name="number">Number of the draw in it, 0 or more.</param>
     public static StrokeDraw Even(int seed, int number) => new(
         EvenNormal(number, 1, Uniform(seed, 0, 0)), EvenNormal(number, 2, Uniform(seed, 0, 1)), EvenNormal(number, 3, Uniform(seed, 0, 2)),
-        EvenNormal(number, 4, Uniform(seed, 0, 3)));
+        EvenNormal(number, 4, Uniform(seed, 0, 3)), EvenNormal(number, 5, Uniform(seed, 0, 4)));
 
     /// <summary>A number evenly drawn between 0 and 1, both excluded.</summary>
     /// <param name="seed">Seed of the series.</param>

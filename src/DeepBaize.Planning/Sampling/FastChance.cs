@@ -74,17 +74,18 @@ public sealed class FastChance
             Math.Min(window.Thick.Offset, window.Thin.Offset),
             Math.Max(window.Thick.Offset, window.Thin.Offset),
             meant,
-            Error(new StrokeDraw(Probe, 0, 0, 0)),
-            Error(new StrokeDraw(0, Probe, 0, 0)),
-            Error(new StrokeDraw(0, 0, Probe, 0)),
-            Error(new StrokeDraw(0, 0, 0, Probe)),
+            Error(new StrokeDraw(Probe, 0, 0, 0, 0)),
+            Error(new StrokeDraw(0, Probe, 0, 0, 0)),
+            Error(new StrokeDraw(0, 0, Probe, 0, 0)),
+            Error(new StrokeDraw(0, 0, 0, Probe, 0)),
+            Error(new StrokeDraw(0, 0, 0, 0, Probe)),
             LeastPace());
 
         double Offset(in StrokeDraw draw) => _solver.Watch(layout, solution.Pot, delivery.Play(solution.Strike, draw)).Offset;
 
         (double Slope, double Bend) Error(in StrokeDraw kind)
         {
-            var (up, down) = (Offset(kind), Offset(new StrokeDraw(-kind.Alignment, -kind.Swing, -kind.Height, -kind.Pace)));
+            var (up, down) = (Offset(kind), Offset(new StrokeDraw(-kind.Alignment, -kind.Swing, -kind.Height, -kind.Pace, -kind.Butt)));
             // Where one side misses the ball altogether the other alone shows the slope.
             if (double.IsNaN(up)) up = 2 * meant - down;
             if (double.IsNaN(down)) down = 2 * meant - up;
@@ -106,7 +107,7 @@ public sealed class FastChance
             return (below + above) / 2;
         }
 
-        bool Falls(double pace) => Drops(layout, solution, delivery, new StrokeDraw(0, 0, 0, pace));
+        bool Falls(double pace) => Drops(layout, solution, delivery, new StrokeDraw(0, 0, 0, pace, 0));
     }
 
     private bool Drops(Layout layout, PotSolution solution, Delivery delivery, in StrokeDraw draw) =>
@@ -121,13 +122,14 @@ public sealed class FastChance
         (double Slope, double Bend) Swing,
         (double Slope, double Bend) Height,
         (double Slope, double Bend) Pace,
+        (double Slope, double Bend) Butt,
         double LeastPace)
     {
         public bool Pots(in StrokeDraw draw)
         {
             if (draw.Pace < LeastPace) return false;
             var offset = Meant + Part(Alignment, draw.Alignment) + Part(Swing, draw.Swing) + Part(Height, draw.Height)
-                + Part(Pace, draw.Pace);
+                + Part(Pace, draw.Pace) + Part(Butt, draw.Butt);
             return offset >= Low && offset <= High;
         }
 

@@ -34,7 +34,7 @@ internal static class OutlookPlayer
             throw RefusalException.Impossible("inHand", "balls", BallRefusals.WhiteInHand, ball: "cue");
         var pot = FieldReader.ReadPot(question.Pot);
         FieldReader.RequireBall(scene.Layout, pot.Ball, "pot.ball");
-        var strike = StrikeReader.Read(question.Stroke, scene.Table.Conditions);
+        var strike = ButtRaise.Lift(scene.Layout, StrikeReader.Read(question.Stroke, scene.Table.Conditions));
         var cued = CueingReader.Deliver(scene.Table, scene.Layout, scene.Player, strike);
         return new OutlookScene(
             scene,

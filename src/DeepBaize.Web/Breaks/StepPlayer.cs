@@ -1,4 +1,5 @@
 using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Cueing;
@@ -26,7 +27,7 @@ internal static class StepPlayer
             question.Balls, question.State, question.Profile, question.Coefficients);
         var lineUp = StateReader.ReadLineUp(question.LineUp);
         var player = PlayerReader.Read(question.Player);
-        var meant = StrikeReader.Read(question.Stroke, table.Conditions);
+        var meant = ButtRaise.Lift(layout, StrikeReader.Read(question.Stroke, table.Conditions));
         var strike = question.Scatter is { } number
             ? CueingReader.Deliver(table, layout, player, meant).Delivery.Play(meant, Draws.Stroke(question.Seed, number))
             : meant;

@@ -45,7 +45,7 @@ internal static class ChanceFinder
         var player = PlayerReader.Read(question.Player);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(question.Balls), table.Outline, table.Conditions.Gauge);
         return ChanceMapping.ToCueing(
-            CueingReader.Read(layout, player, StrikeReader.Read(question.Strike, table.Conditions)), player, table.Conditions);
+            CueingReader.Read(layout, player, ButtRaise.Lift(layout, StrikeReader.Read(question.Strike, table.Conditions))), player, table.Conditions);
     }
 
     /// <summary>One stroke that was read.</summary>

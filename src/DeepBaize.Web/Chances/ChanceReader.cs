@@ -30,7 +30,7 @@ internal sealed record ChanceScene(
     public SearchQuestion Search => new(Scene.Table, Frame, Scene.Layout, new PotIntent(Scene.Pot), Player, Doubt, Zone, Seed);
 
     /// <summary>The stroke that is played: with the aim that pots when the pot is kept.</summary>
-    public Strike Aim(PotSolver solver) => (KeepsPot ? Solved(solver) : null) ?? Scene.Given;
+    public Strike Aim(PotSolver solver) => (KeepsPot ? Solved(solver) : null) ?? Scene.AsGiven;
 
     private Strike? Solved(PotSolver solver)
     {

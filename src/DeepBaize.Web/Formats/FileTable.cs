@@ -12,8 +12,8 @@ internal sealed record FileCoefficients(
 
 /// <summary>Cloth and cushions.</summary>
 internal sealed record FileCloth(
-    double? SlidingFriction = null, double? RollingFriction = null, double? SpinDeceleration = null, double? Gravity = null,
-    double? BedRestitution = null, double? CushionRestitution = null, double? CushionRestitutionLoss = null,
+    double? SlidingFriction = null, double? RollingFriction = null, double? SpinDeceleration = null, double? Nap = null,
+    double? Gravity = null, double? BedRestitution = null, double? CushionRestitution = null, double? CushionRestitutionLoss = null,
     double? CushionFriction = null, double? CushionFrictionFall = null, FileLiveliness? CushionLiveliness = null,
     double? NoseHeight = null);
 

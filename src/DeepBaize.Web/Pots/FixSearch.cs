@@ -14,7 +14,7 @@ internal static class FixSearch
         var (layout, pot) = (scene.Layout, scene.Pot);
         var player = new StrokePlayer(scene.Table);
         var strike = question.KeepPot
-            && player.Solver.Solve(layout, pot, scene.Dials, withWindow: false).Solution is { } solution ? solution.Strike : scene.Given;
+            && player.Solver.Solve(layout, pot, scene.Dials, withWindow: false).Solution is { } solution ? solution.Strike : scene.AsGiven;
         var finder = new DangerFinder(player);
         var dangers = finder.Find(layout, pot, strike);
         var isSafe = dangers.All(danger => danger.Kind is not (DangerKind.InOff or DangerKind.Jaws));

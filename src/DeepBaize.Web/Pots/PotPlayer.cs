@@ -20,7 +20,7 @@ public static class PotPlayer
         var (table, layout, pot, names) = (scene.Table, scene.Layout, scene.Pot, scene.Names);
         var player = new StrokePlayer(table);
         var answer = player.Solver.Solve(layout, pot, scene.Dials);
-        var strike = (question.KeepPot ? answer.Solution?.Strike ?? answer.Towards : null) ?? scene.Given;
+        var strike = (question.KeepPot ? answer.Solution?.Strike ?? answer.Towards : null) ?? scene.AsGiven;
         var record = new ShotRecord();
         var outcome = new TableSimulation(table.Conditions, table.Outline).Play(layout, strike, record);
         var played = new Played(layout, strike, outcome, record);

@@ -22,6 +22,9 @@ internal sealed record PotScene(
 {
     public Dials Dials => Dials.Of(Given);
 
+    /// <summary>The stroke along the direction that was given, with the butt as high as the place asks for.</summary>
+    public Strike AsGiven => ButtRaise.Lift(Layout, Given);
+
     /// <summary>What the balls are called.</summary>
     public BallNames Names { get; } = BallNames.Among(Layout);
 

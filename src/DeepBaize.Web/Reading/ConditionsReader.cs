@@ -66,6 +66,7 @@ internal static class ConditionsReader
         SlidingFriction = input.SlidingFriction ?? based.SlidingFriction,
         RollingFriction = input.RollingFriction ?? based.RollingFriction,
         SpinDeceleration = input.SpinDeceleration ?? based.SpinDeceleration,
+        Nap = input.Nap ?? based.Nap,
         Gravity = input.Gravity ?? based.Gravity,
         BedRestitution = input.BedRestitution ?? based.BedRestitution,
         CushionRestitution = input.CushionRestitution ?? based.CushionRestitution,

@@ -15,6 +15,7 @@ namespace DeepBaize.Web.Reading;
 /// <param name="Swing">Error of the swing in mrad.</param>
 /// <param name="HeightMm">Error of the tip's height in mm.</param>
 /// <param name="Pace">Error of the pace as a share.</param>
+/// <param name="Butt">Error of the butt's elevation in mrad.</param>
 /// <param name="SideBiasMm">Habitual side in mm of the cue's axis, positive to the right.</param>
 /// <param name="Factors">What makes the errors larger.</param>
 /// <param name="Preferences">The player's school.</param>
@@ -31,6 +32,7 @@ public sealed record PlayerInput(
     SpreadInput? Swing = null,
     SpreadInput? HeightMm = null,
     SpreadInput? Pace = null,
+    SpreadInput? Butt = null,
     double? SideBiasMm = null,
     FactorsInput? Factors = null,
     PreferencesInput? Preferences = null,

@@ -43,6 +43,7 @@ internal static class PlayerReader
         ToSpread(player.Errors.Swing),
         ToSpread(player.Errors.Height),
         ToSpread(player.Errors.Pace),
+        ToSpread(player.Errors.Butt),
         player.Errors.SideBias,
         ToFactors(player.Errors.Factors),
         new PreferencesInput(
@@ -89,7 +90,8 @@ internal static class PlayerReader
                 given.HighRest ?? factors.HighRest,
                 given.OtherHand ?? factors.OtherHand,
                 given.OverBall ?? factors.OverBall,
-                given.OffCushion ?? factors.OffCushion));
+                given.OffCushion ?? factors.OffCushion),
+            ReadSpread(input.Butt, based.Butt));
     }
 
     private static Spread ReadSpread(SpreadInput? input, Spread based) => input is null ? based : new Spread(input.Size, input.Bias);

@@ -8,6 +8,10 @@ namespace DeepBaize.Web.Reading;
 /// <param name="Side">Contact point right of centre seen along the cue, in ball radii.</param>
 /// <param name="Height">Contact point above centre seen along the cue, in ball radii.</param>
 /// <param name="ElevationDeg">How far the butt is raised, 0 to 80.</param>
+/// <param name="LeastButt">
+/// True to raise it at least as far as cushion and balls behind the white ask for, never under 2 degrees; false (absent) for just that
+/// elevation, whatever is behind the white. Questions about pots, chances and breaks always raise it so.
+/// </param>
 public sealed record StrikeInput(
     double DirectionDeg,
     double? Pace = null,
@@ -15,7 +19,8 @@ public sealed record StrikeInput(
     double? CueSpeed = null,
     double Side = 0,
     double Height = 0,
-    double ElevationDeg = 0);
+    double ElevationDeg = 0,
+    bool LeastButt = false);
 
 /// <summary>A white that sets off by itself, instead of a stroke.</summary>
 /// <param name="Velocity">Velocity in m/s: x, y, z; the bed answers a downward z at once.</param>

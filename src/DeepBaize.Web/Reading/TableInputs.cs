@@ -11,6 +11,7 @@ public sealed record TableInput(
     double? SlidingFriction = null,
     double? RollingFriction = null,
     double? SpinDeceleration = null,
+    double? Nap = null,
     double? Gravity = null,
     double? BedRestitution = null,
     double? CushionRestitution = null,

@@ -1,8 +1,8 @@
-using System.Text.Json;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Profiles;
 using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -13,6 +13,7 @@ using DeepBaize.Web.Reading;
 using DeepBaize.Words;
 using DeepBaize.Words.Places;
 using DeepBaize.Words.Refusals;
+using System.Text.Json;
 
 namespace DeepBaize.Web.Shots;
 
@@ -103,6 +104,7 @@ public static class Predictor
         {
             case { Strike: { } input, Initial: null }:
                 var strike = StrikeReader.Read(input, conditions);
+                if (input.LeastButt) strike = ButtRaise.Lift(layout, strike);
                 return (strike, simulation.Play(layout, strike, record));
             case { Strike: null, Initial: { } initial }:
                 var (velocity, spin) = StrikeReader.Read(initial);

@@ -36,7 +36,7 @@ const whole = computed<Player>(() => ({
   ...Object.fromEntries(Object.entries(props.player).filter(([, value]) => value != null)),
 }))
 const isOwn = computed(
-  () => !!(props.player.alignment || props.player.swing || props.player.heightMm || props.player.pace),
+  () => (['alignment', 'swing', 'heightMm', 'pace', 'butt'] as const).some((field) => !!props.player[field]),
 )
 const set = (part: Partial<Player>) => emit('change', { ...props.player, ...part })
 
@@ -50,7 +50,7 @@ const inCentimetres = (field: string) => Math.round(100 * ((whole.value as Recor
 
 /** Another level forgets spreads of one's own. */
 const setLevel = (preset: string) =>
-  set({ preset, alignment: null, swing: null, heightMm: null, pace: null, sideBiasMm: null })
+  set({ preset, alignment: null, swing: null, heightMm: null, pace: null, butt: null, sideBiasMm: null })
 </script>
 
 <template>

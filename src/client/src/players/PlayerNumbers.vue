@@ -12,6 +12,7 @@ const spreads = [
   { field: 'swing', per: 1, digits: 3, step: 0.05 },
   { field: 'heightMm', per: 1, digits: 2, step: 0.1 },
   { field: 'pace', per: 100, digits: 1, step: 0.5 },
+  { field: 'butt', per: 1, digits: 0, step: 1 },
 ] as const
 const factors = [
   'perPace',

@@ -106,6 +106,7 @@ export const players = {
     swing: 'How straight you swing, mrad',
     heightMm: 'Tip height, mm',
     pace: 'Pace, %',
+    butt: 'How level you keep the butt, mrad',
     sideBias: 'Habitual side, mm',
     bias: 'always',
     spread: 'spread',

@@ -1,8 +1,9 @@
 using DeepBaize.Physics.Balls;
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Cueing;
+namespace DeepBaize.Planning.Aiming;
 
 /// <summary>
 /// The least angle by which the butt is raised so that the cue clears the cushion and the balls behind the white: the cue's axis goes
@@ -17,6 +18,9 @@ public sealed class ButtRaise
     /// Elevation in degrees beyond which a stroke is no ordinary one any more and is not proposed (estimate, common practice, no source).
     /// </summary>
     public const double MostDegrees = 20;
+
+    /// <summary>Depth of the rail behind the nose in metres (from memory).</summary>
+    public const double RailDepth = 0.130;
 
     private const double Steepest = 80;
     private const int Halvings = 14;
@@ -49,7 +53,7 @@ public sealed class ButtRaise
 
         var (alongX, alongY) = Ways(white, cos, sin);
         _noseBehind = Math.Min(alongX, alongY);
-        _railBehind = _noseBehind + BridgeRoom.RailDepth / Math.Abs(alongX < alongY ? cos : sin);
+        _railBehind = _noseBehind + RailDepth / Math.Abs(alongX < alongY ? cos : sin);
     }
 
     /// <summary>
@@ -71,6 +75,19 @@ public sealed class ButtRaise
         }
 
         return high;
+    }
+
+    /// <summary>
+    /// A strike as it is played where the white lies: the butt is raised at least as far as cushion and balls behind the white ask for, up to
+    /// <see cref="MostDegrees"/>, and further when the strike says so.
+    /// </summary>
+    /// <param name="layout">The balls; with the white.</param>
+    /// <param name="strike">The strike, with a level cue or a raised one.</param>
+    /// <param name="cueLength">Length of the cue in metres.</param>
+    public static Strike Lift(Layout layout, in Strike strike, double cueLength = CueShape.UsualLength)
+    {
+        var least = new ButtRaise(layout, strike.DirectionRadians, cueLength).Degrees(strike.Side, strike.Height);
+        return strike with { ElevationRadians = Math.Max(strike.ElevationRadians, Math.Min(least, MostDegrees) * Math.PI / 180) };
     }
 
     /// <summary>Metres along a cue's line from the white back to the first nose line.</summary>
