@@ -1,6 +1,7 @@
 using System.Globalization;
 using DeepBaize.Physics.Motion;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
 
 namespace DeepBaize.Words;
 
@@ -22,11 +23,11 @@ public static class ButtWords
     /// <summary>Digging down hard (common practice, no source).</summary>
     public const string Caution = "Digging down hard can send the white off the table, tear the cloth or hit somebody.";
 
-    /// <summary>The height of the butt: "level", "butt up 15 degrees".</summary>
+    /// <summary>The height of the butt, level being as level as a cue is in a plain stroke: "level", "butt up 15 degrees".</summary>
     public static string Title(ButtWay way)
     {
         ArgumentNullException.ThrowIfNull(way);
-        return way.ElevationDegrees == 0 ? "Level" : $"Butt up {way.ElevationDegrees:0} degrees";
+        return way.ElevationDegrees < CueingAnswer.LevelDegrees ? "Level" : $"Butt up {way.ElevationDegrees:0} degrees";
     }
 
     /// <summary>What the white does in the air.</summary>

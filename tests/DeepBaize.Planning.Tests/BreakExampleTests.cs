@@ -24,7 +24,7 @@ public sealed class BreakExampleTests
     /// </summary>
     [Theory]
     [InlineData(2.0, 1.1)]
-    [InlineData(1.95, 0.65)]
+    [InlineData(2.0, 0.7)]
     [InlineData(2.05, 1.15)]
     public void B09_the_next_red_is_one_with_others_beside_it_and_the_reason_says_so(double x, double y)
     {

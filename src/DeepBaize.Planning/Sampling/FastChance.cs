@@ -23,7 +23,7 @@ public sealed class FastChance
     private const int MostChecks = 384;
 
     /// <summary>Standard error of the correction at which no more strokes are played.</summary>
-    private const double Enough = 0.018;
+    private const double Enough = 0.015;
 
     private readonly PotSolver _solver;
 
