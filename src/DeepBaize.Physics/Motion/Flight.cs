@@ -12,6 +12,11 @@ public static class Flight
     /// <summary>Upward speed in m/s up to which a ball stays on the bed: it would rise by a thousandth of a millimetre.</summary>
     public const double LeastRise = 0.005;
 
+    /// <summary>
+    /// Downward speed in m/s up to which the bed answers a ball that lies on it without rubbing it: the rub would be a fifth of that.
+    /// </summary>
+    public const double LeastFall = 0.001;
+
     /// <summary>Height in metres over its place on the bed up to which a ball counts as being on it, for cushions and referees.</summary>
     public const double BedHeight = 0.001;
 

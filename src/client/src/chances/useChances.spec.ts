@@ -10,7 +10,7 @@ import { useComparison } from './useComparison'
 function shotAt(pace: { value: number }, isSolved = true) {
   const request = computed(() => ({
     balls: [{ id: 'cue', x: 1, y: 1 }],
-    strike: { directionDeg: 0, pace: pace.value, side: 0, height: 0, elevationDeg: 0 },
+    strike: { directionDeg: 0, pace: pace.value, side: 0, height: 0, elevationDeg: 0, leastButt: true },
     profile: 'club',
     coefficients: null,
     pot: { ball: 'black', pocket: 'topGreenSide', part: 'opening' },

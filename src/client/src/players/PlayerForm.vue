@@ -35,8 +35,8 @@ const whole = computed<Player>(() => ({
   ...(look.value?.player ?? {}),
   ...Object.fromEntries(Object.entries(props.player).filter(([, value]) => value != null)),
 }))
-const isOwn = computed(
-  () => (['alignment', 'swing', 'heightMm', 'pace', 'butt'] as const).some((field) => !!props.player[field]),
+const isOwn = computed(() =>
+  (['alignment', 'swing', 'heightMm', 'pace', 'butt'] as const).some((field) => !!props.player[field]),
 )
 const set = (part: Partial<Player>) => emit('change', { ...props.player, ...part })
 

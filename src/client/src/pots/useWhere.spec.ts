@@ -6,7 +6,7 @@ import { useWhere } from './useWhere'
 const shotAt = (pace: number): ShotQuestion => ({
   keepPot: true,
   balls: [{ id: 'cue', x: 1, y: 1 }],
-  strike: { directionDeg: 0, pace, side: 0, height: 0, elevationDeg: 0 },
+  strike: { directionDeg: 0, pace, side: 0, height: 0, elevationDeg: 0, leastButt: true },
   pot: { ball: 'black', pocket: 'topGreenSide', part: 'opening' },
 })
 

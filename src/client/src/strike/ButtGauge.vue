@@ -4,7 +4,7 @@ import { t } from '@/words'
 
 /** How far the butt is raised, seen from the side: the cue is pulled up and down, or moved with the arrow keys. */
 const props = defineProps<{
-  /** Degrees; 0 for a level cue. */
+  /** Degrees; 0 for a cue as level as it goes. */
   degrees: number
   /** The least that cushion and balls behind the white allow; null when nothing is known. */
   least: number | null
@@ -25,7 +25,9 @@ const along = (degrees: number, distance: number) => {
   const angle = (degrees * Math.PI) / 180
   return { x: props.at.x + distance * Math.cos(angle), y: props.at.y - distance * Math.sin(angle) }
 }
-const cue = computed(() => ({ tip: along(props.degrees, ballRadius + 1), butt: along(props.degrees, length) }))
+/** The cue lies as level as it goes until it is raised further. */
+const shown = computed(() => Math.max(props.degrees, props.least ?? 0))
+const cue = computed(() => ({ tip: along(shown.value, ballRadius + 1), butt: along(shown.value, length) }))
 const arc = computed(() => {
   const [from, to] = [along(0, length), along(steepest, length)]
   return `M${from.x} ${from.y}A${length} ${length} 0 0 0 ${to.x} ${to.y}`
@@ -40,10 +42,11 @@ const blocked = computed(() => {
   const from = along(0, length)
   return `M${props.at.x} ${props.at.y}L${from.x} ${from.y}A${length} ${length} 0 0 0 ${to.x} ${to.y}Z`
 })
-const said = computed(() => t('stroke.buttUp', { degrees: Math.round(props.degrees) }))
+const said = computed(() => t('stroke.buttUp', { degrees: Math.round(shown.value) }))
 
 function set(degrees: number) {
-  emit('butt', Math.min(steepest, Math.max(0, Math.round(degrees))))
+  const raised = Math.min(steepest, Math.round(degrees))
+  emit('butt', raised > (props.least ?? 0) ? raised : 0)
 }
 
 function pull(event: PointerEvent) {
@@ -67,7 +70,7 @@ function onUp() {
 function onKey(event: KeyboardEvent) {
   const way = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key]
   if (event.key === 'Home') set(0)
-  else if (way) set(props.degrees + way * (event.shiftKey ? steps.wide : steps.plain))
+  else if (way) set(shown.value + way * (event.shiftKey ? steps.wide : steps.plain))
   else return
   emit('done')
   event.preventDefault()
@@ -83,7 +86,7 @@ function onKey(event: KeyboardEvent) {
     :aria-label="t('stroke.butt')"
     aria-valuemin="0"
     :aria-valuemax="steepest"
-    :aria-valuenow="Math.round(degrees)"
+    :aria-valuenow="Math.round(shown)"
     :aria-valuetext="said"
     data-testid="butt"
     @pointerdown="onDown"

@@ -32,7 +32,7 @@ function whiteOf(event: ShotEvent) {
           pushOff: decimals(prediction.stroke.pushOffDeg, 2),
         })
       }}
-      <template v-if="prediction.stroke.elevationDeg > 0 || prediction.outcome.whiteHeight > 0">
+      <template v-if="prediction.stroke.elevationDeg > 5 || prediction.outcome.whiteHeight > 0.001">
         {{
           t('numbers.rises', {
             degrees: decimals(prediction.stroke.elevationDeg, 0),

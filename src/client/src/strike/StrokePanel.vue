@@ -50,7 +50,7 @@ const typed = computed(() => [
   },
   {
     label: t('stroke.buttDegrees'),
-    value: props.stroke.elevationDeg,
+    value: Math.max(props.stroke.elevationDeg, props.cueing?.elevationDeg ?? 0),
     step: 1,
     least: 0,
     most: 80,

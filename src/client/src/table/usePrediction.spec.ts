@@ -6,7 +6,7 @@ import { usePrediction, type ShotQuestion } from './usePrediction'
 const ask = (directionDeg: number): ShotQuestion => ({
   keepPot: false,
   balls: [{ id: 'cue', x: 1, y: 1 }],
-  strike: { directionDeg, pace: 4, side: 0, height: 0, elevationDeg: 0 },
+  strike: { directionDeg, pace: 4, side: 0, height: 0, elevationDeg: 0, leastButt: true },
 })
 
 /** A server that answers when it is told to, with the direction that it was asked. */

@@ -35,7 +35,7 @@ export function useShot(
   /** Hands that have let go: the answer lays their ball, also when the next ball is already held. */
   let released = new WeakSet<object>()
   /** The newest stroke that was answered, and the newest that was refused. */
-  let accepted: ShotQuestion['strike'] = { ...startStroke }
+  let accepted: ShotQuestion['strike'] = { ...startStroke, leastButt: true }
   let refused = ''
   let laysMany = false
   /** The round in which a position was opened, until its first answer: its stroke may name the pot. */
@@ -74,7 +74,7 @@ export function useShot(
     const isKept = model.pot.value !== null && model.keepPot.value
     // While the pot is kept the direction is an answer, not a question: following it must not ask again.
     const direction = isKept ? toRaw(model.sheet.value).stroke.directionDeg : model.sheet.value.stroke.directionDeg
-    const strike = { directionDeg: direction, pace, side, height, elevationDeg }
+    const strike = { directionDeg: direction, pace, side, height, elevationDeg, leastButt: true }
     return hand.value && JSON.stringify(strike) === refused ? accepted : strike
   }
 

@@ -118,8 +118,9 @@ export function placeAt(path: Path, time: number): Point | null {
   return placeOn(current, Math.min(1, Math.max(0, u)))
 }
 
-/** Pieces on which the ball moves; a ball that spins in place draws nothing. */
-export const moving = (path: Path) => path.segments.filter((segment) => segment.phase !== 'spinning')
+/** Pieces of path that are drawn: not those of a ball that spins in place, or falls in a pocket. */
+export const moving = (path: Path) =>
+  path.segments.filter((segment) => segment.phase !== 'spinning' && segment.phase !== 'falling')
 
 /** Height in metres from which a ball in the air is drawn as one: less is a hop that nobody sees. */
 const seenHeight = 0.002

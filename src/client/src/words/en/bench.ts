@@ -150,7 +150,7 @@ export const bench = {
     left: 'left',
     right: 'right',
     centre: 'Centre of the ball',
-    butt: 'How far the butt is raised: arrow keys move it, Home lays the cue level',
+    butt: 'How far the butt is raised: arrow keys move it, Home lays the cue as level as it goes',
     buttUp: 'butt {degrees}°',
     heightTips: 'Tips high, low',
     sideTips: 'Right, left',
