@@ -36,8 +36,8 @@ internal static class PresetFit
             for (var i = 0; i < Halvings; i++)
             {
                 var middle = (low + high) / 2;
-                if (PlayerTrial.Rate(
-                    table, HousePlayers.Errors(middle, height, pace, butt), PlayerTrial.Black(table), Samples, Seed).Share > black) low = middle;
+                var tried = HousePlayers.Errors(middle, height, pace, butt);
+                if (PlayerTrial.Rate(table, tried, PlayerTrial.Black(table), Samples, Seed).Share > black) low = middle;
                 else high = middle;
             }
 

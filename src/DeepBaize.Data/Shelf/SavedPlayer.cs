@@ -7,8 +7,8 @@ namespace DeepBaize.Data.Shelf;
 public sealed record SavedPlayer(
     string? Preset = null, string? Hand = null, double? ShoulderHeight = null, double? Reach = null, double? Stretch = null,
     double? CueLength = null, SavedRests? Rests = null, SavedSpread? Alignment = null, SavedSpread? Swing = null,
-    SavedSpread? HeightMm = null, SavedSpread? Pace = null, SavedSpread? Butt = null, double? SideBiasMm = null, SavedFactors? Factors = null,
-    SavedPreferences? Preferences = null, IReadOnlyList<SavedPace>? Paces = null);
+    SavedSpread? HeightMm = null, SavedSpread? Pace = null, SavedSpread? Butt = null, double? SideBiasMm = null,
+    SavedFactors? Factors = null, SavedPreferences? Preferences = null, IReadOnlyList<SavedPace>? Paces = null);
 
 /// <summary>Rests at hand; what is absent is there.</summary>
 public sealed record SavedRests(bool Plain = true, bool Extension = true, bool Spider = true, bool SwanNeck = true);

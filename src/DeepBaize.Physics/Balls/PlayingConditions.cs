@@ -22,8 +22,8 @@ public sealed record PlayingConditions
     public double EdgeRestitution { get; init; } = 0.3;
 
     /// <summary>
-    /// Restitution of the back of a pocket, 0 to 1 (leather that gives; from memory). With 0.25 a ball played at pace 10 into the middle of a
-    /// pocket would come out again, against common practice.
+    /// Restitution of the back of a pocket, 0 to 1 (leather that gives; from memory). With 0.25 a ball played at pace 10 into the middle of
+    /// a pocket would come out again, against common practice.
     /// </summary>
     public double BackRestitution { get; init; } = 0.15;
 

@@ -16,12 +16,6 @@ public static class ClothMotion
     /// <summary>Speed in m/s below which a gripping ball counts as standing.</summary>
     public const double RestSpeed = 1e-9;
 
-    /// <summary>
-    /// Speed of centre and lowest point in m/s under which a ball stands: it would come no farther than a nanometre. Balls that press
-    /// on each other would otherwise set off and stop again and again.
-    /// </summary>
-    public const double StillSpeed = 5e-6;
-
     /// <summary>Longest time in seconds for which a push is taken as steady.</summary>
     public const double PushedFor = 0.01;
 
@@ -44,7 +38,6 @@ public static class ClothMotion
     private static MotionArc BeginOnBed(in BallState state, TableCoefficients table, double radius)
     {
         var slip = state.SlipOnCloth(radius);
-        if (state.Velocity.Length < StillSpeed && slip.Length < StillSpeed) return Stand(state with { Velocity = Vec3.Zero }, table);
         if (slip.Length > GripSpeed) return Slide(state, slip, table, radius);
         return state.Velocity.Length > RestSpeed ? Roll(state, table, radius) : Stand(state, table);
     }

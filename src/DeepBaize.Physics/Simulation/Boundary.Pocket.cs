@@ -85,7 +85,8 @@ internal sealed partial class Boundary
         return next;
     }
 
-    private void ConsiderSlate(int pocket, in RelativeMotion ball, in RelativeMotion fromDrop, in Rise rise, double horizon, ref Meeting next)
+    private void ConsiderSlate(
+        int pocket, in RelativeMotion ball, in RelativeMotion fromDrop, in Rise rise, double horizon, ref Meeting next)
     {
         var mouth = _mouths[pocket];
         var overEdge = rise with { Height = rise.Height + EdgeReach };

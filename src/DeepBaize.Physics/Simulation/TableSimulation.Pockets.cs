@@ -22,8 +22,7 @@ public sealed partial class TableSimulation
         }
 
         body.Pocket = pocket;
-        if (_record is not null)
-            Tell(ShotEventKind.Drops, null, _boundary.Pocket(pocket), false, new BallAtEvent(body.Ball, before, before, MotionPhase.Falling));
+        TellPocket(ShotEventKind.Drops, false, body, before, before);
         if (RollsOver(before) || !_boundary.IsInDrop(pocket, before.Place)) Pot(ref body, before);
         else Change(ref body, Onward(body, before), false);
     }
@@ -46,7 +45,7 @@ public sealed partial class TableSimulation
         GoOnInPocket(ref body, ShotEventKind.Edge, leans, before, after);
     }
 
-    /// <summary>Leather that hangs loose gives back a share of the level speed, across it and along it, and does not turn the ball.</summary>
+    /// <summary>Leather that hangs loose gives back a share of the level speed; it does not turn the ball.</summary>
     private void MeetBack(ref Body body, in BallState before)
     {
         var into = _boundary.IntoBack(body.Pocket);
@@ -73,10 +72,15 @@ public sealed partial class TableSimulation
     /// <summary>After a contact in the pocket: a ball whose speed does not carry it up to the bed again is lost.</summary>
     private void GoOnInPocket(ref Body body, ShotEventKind kind, bool trembles, in BallState before, in BallState after)
     {
-        if (_record is not null)
-            Tell(kind, null, _boundary.Pocket(body.Pocket), trembles, new BallAtEvent(body.Ball, before, after, MotionPhase.Falling));
+        TellPocket(kind, trembles, body, before, after);
         var needed = 2 * _conditions.Table.Gravity * (_radius - after.Position.Z);
         if (after.Velocity.Dot(after.Velocity) < needed) Pot(ref body, after);
         else Change(ref body, Onward(body, after), trembles);
+    }
+
+    private void TellPocket(ShotEventKind kind, bool trembles, in Body body, in BallState before, in BallState after)
+    {
+        if (_record is not null)
+            Tell(kind, null, _boundary.Pocket(body.Pocket), trembles, new BallAtEvent(body.Ball, before, after, MotionPhase.Falling));
     }
 }

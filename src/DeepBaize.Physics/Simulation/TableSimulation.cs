@@ -18,6 +18,15 @@ public sealed partial class TableSimulation
     /// <summary>Most events that one shot may take.</summary>
     public const int EventBudget = 100_000;
 
+    /// <summary>
+    /// Events after which a shot is one of many balls that press on each other: what is slower than <see cref="CalmSpeed"/> stands from then
+    /// on.
+    /// </summary>
+    private const int CalmAfter = 20_000;
+
+    /// <summary>Speed in m/s with which a ball would come no farther than some hundredths of a millimetre.</summary>
+    private const double CalmSpeed = 0.002;
+
     /// <summary>Simulated seconds after which a shot that does not end by itself is stopped.</summary>
     public const double TimeLimit = 120;
 
@@ -189,7 +198,8 @@ public sealed partial class TableSimulation
             var placed = layout.Balls[i];
             if (placed.Ball == BallId.Cue) _white = i;
             ref var body = ref _bodies[i];
-            body = new Body { Ball = placed.Ball, Own = Meeting.None, PushedBy = -1, Partner = -1, Pocket = -1, PairTime = double.PositiveInfinity };
+            body = new Body { Ball = placed.Ball, Own = Meeting.None, PushedBy = -1, Partner = -1, Pocket = -1 };
+            body.PairTime = double.PositiveInfinity;
             body.Arc = ClothMotion.Rest(BallState.AtRest(placed.Place, _radius));
         }
 
@@ -347,9 +357,12 @@ public sealed partial class TableSimulation
     }
 
     /// <summary>The motion that begins from a state of a ball: in a pocket nothing is under it.</summary>
-    private MotionArc Onward(in Body body, in BallState state) => body.Pocket >= 0
-        ? Flight.Fall(state, _conditions.Table, _boundary.LostHeight)
-        : ClothMotion.Begin(state, _conditions.Table, _radius);
+    private MotionArc Onward(in Body body, in BallState state)
+    {
+        if (body.Pocket >= 0) return Flight.Fall(state, _conditions.Table, _boundary.LostHeight);
+        if (_result.EventCount > CalmAfter && state.Position.Z <= _radius && state.Velocity.Length < CalmSpeed) return ClothMotion.Rest(state);
+        return ClothMotion.Begin(state, _conditions.Table, _radius);
+    }
 
     /// <summary>Puts a ball into a new phase and tells the piece of path behind it.</summary>
     private void Change(ref Body body, in MotionArc arc, bool trembles)

@@ -78,8 +78,8 @@ public sealed class ButtRaise
     }
 
     /// <summary>
-    /// A strike as it is played where the white lies: the butt is raised at least as far as cushion and balls behind the white ask for, up to
-    /// <see cref="MostDegrees"/>, and further when the strike says so.
+    /// A strike as it is played where the white lies: the butt is raised at least as far as cushion and balls behind the white ask for, up
+    /// to <see cref="MostDegrees"/>, and further when the strike says so.
     /// </summary>
     /// <param name="layout">The balls; with the white.</param>
     /// <param name="strike">The strike, with a level cue or a raised one.</param>

@@ -41,7 +41,9 @@ public static class ButtWays
     /// <summary>Elevation in degrees that is compared when the butt is not raised: what many do without meaning to (estimate).</summary>
     public const double UsualRaised = 15;
 
-    /// <summary>The stroke with as level a cue as the place allows, and with the butt as it is raised or, when it is not, a usual way up.</summary>
+    /// <summary>
+    /// The stroke with as level a cue as the place allows, and with the butt as it is raised or, when it is not, a usual way up.
+    /// </summary>
     /// <param name="player">The table.</param>
     /// <param name="layout">The balls.</param>
     /// <param name="pot">The pot.</param>

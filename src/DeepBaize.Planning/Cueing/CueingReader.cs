@@ -167,8 +167,8 @@ public static class CueingReader
     {
         ArgumentNullException.ThrowIfNull(table);
         ArgumentNullException.ThrowIfNull(player);
-        return Delivery.Of(
-            player.Errors, DeliveryErrors.PlainPace, 1, BridgeRoom.UsualLength, table.Conditions, elevationDegrees * Math.PI / 180).DirectionSpread;
+        var raised = elevationDegrees * Math.PI / 180;
+        return Delivery.Of(player.Errors, DeliveryErrors.PlainPace, 1, BridgeRoom.UsualLength, table.Conditions, raised).DirectionSpread;
     }
 
     private static List<FaceLimit> FaceOf(ButtRaise raise)

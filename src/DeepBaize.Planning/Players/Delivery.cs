@@ -16,8 +16,9 @@ public sealed class Delivery
     private const double MostOffset = 0.95;
 
     /// <summary>
-    /// Share of its whole swerve that the white has made on an ordinary way (estimate). The whole is the angle at the contact with the cloth
-    /// between the cue's direction and where its line meets the cloth (Coriolis 1835): a tan / (1 - tan) for a tip a to the side, in radii.
+    /// Share of its whole swerve that the white has made on an ordinary way (estimate). The whole is the angle at the contact with the
+    /// cloth between the cue's direction and where its line meets the cloth (Coriolis 1835): a tan / (1 - tan) for a tip a to the side, in
+    /// radii.
     /// </summary>
     private const double SwerveFelt = 0.7;
 

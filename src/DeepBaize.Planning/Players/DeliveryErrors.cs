@@ -17,7 +17,7 @@ public readonly record struct Spread(double Size, double Bias = 0);
 /// <param name="Pace">Speed of the white as a natural logarithm: 0.05 is about 5 %.</param>
 /// <param name="SideBias">A trace of side that the player always puts on, in mm of the cue's axis, positive to the right.</param>
 /// <param name="Factors">What makes the spreads larger.</param>
-/// <param name="Butt">How far the butt is raised beside what was meant, in mrad, positive up; it matters with side, which then curves.</param>
+/// <param name="Butt">How far the butt is raised beside what was meant, in mrad, positive up; it matters with side.</param>
 public sealed record DeliveryErrors(
     Spread Alignment, Spread Swing, Spread Height, Spread Pace, double SideBias, ErrorFactors Factors, Spread Butt = default)
 {

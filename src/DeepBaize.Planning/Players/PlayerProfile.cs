@@ -26,7 +26,8 @@ public sealed record PlayerProfile(string Name, Physique Physique, DeliveryError
     {
         foreach (var (field, spread, most) in new[]
         {
-            ("alignment", Errors.Alignment, 50.0), ("swing", Errors.Swing, 50.0), ("heightMm", Errors.Height, 10.0), ("butt", Errors.Butt, 100.0),
+            ("alignment", Errors.Alignment, 50.0), ("swing", Errors.Swing, 50.0), ("heightMm", Errors.Height, 10.0),
+            ("butt", Errors.Butt, 100.0),
             ("pace", Errors.Pace, 0.5),
         })
         {

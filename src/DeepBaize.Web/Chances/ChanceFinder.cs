@@ -44,8 +44,8 @@ internal static class ChanceFinder
         var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
         var player = PlayerReader.Read(question.Player);
         var layout = LayoutReader.Build(LayoutReader.ReadBalls(question.Balls), table.Outline, table.Conditions.Gauge);
-        return ChanceMapping.ToCueing(
-            CueingReader.Read(layout, player, ButtRaise.Lift(layout, StrikeReader.Read(question.Strike, table.Conditions))), player, table.Conditions);
+        var strike = ButtRaise.Lift(layout, StrikeReader.Read(question.Strike, table.Conditions));
+        return ChanceMapping.ToCueing(CueingReader.Read(layout, player, strike), player, table.Conditions);
     }
 
     /// <summary>One stroke that was read.</summary>
