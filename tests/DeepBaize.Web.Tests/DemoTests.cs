@@ -54,6 +54,7 @@ public sealed class DemoTests(WebFixture web)
             whiteSpeed = stroke.Number("whiteSpeed"),
             side = stroke.Number("side"),
             height = stroke.Number("height"),
+            leastButt = true,
         };
         var (balls, state, profile) = (
             position.GetProperty("balls"), position.GetProperty("state"), position.GetProperty("profile").Text("id"));

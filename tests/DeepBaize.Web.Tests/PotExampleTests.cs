@@ -165,7 +165,8 @@ public sealed class PotExampleTests(WebFixture web)
                 {
                     directionDeg = cannon.Number("directionDeg"),
                     pace = cannon.Number("pace"),
-                    height = cannon.Number("height")
+                    height = cannon.Number("height"),
+                    leastButt = true,
                 },
             });
             Assert.Equal("red1", played.GetProperty("outcome").GetProperty("potted")[0].Text("ball"));

@@ -52,7 +52,8 @@ public sealed class RaisedButtTests(WebFixture web)
         Assert.Equal(["throw", "spin", "swerve", "pushOff"], soft.Keys);
         Assert.True(soft["swerve"] * soft["pushOff"] < 0 && hard["swerve"] * hard["pushOff"] < 0);
         Assert.True(Math.Abs(soft["swerve"]) > 2 * Math.Abs(hard["swerve"]), $"{soft["swerve"]} {hard["swerve"]}");
-        Assert.Equal(["throw", "spin", "pushOff"], (await TermsAsync(4, 0)).Keys);
+        // A cue is never quite level: an everyday stroke swerves too, by less.
+        Assert.InRange((await TermsAsync(3, 0))["swerve"] / soft["swerve"], 0.1, 0.7);
     }
 
     [Fact]

@@ -26,8 +26,8 @@ public sealed partial class TableSimulation
     }
 
     /// <summary>
-    /// Resolves a cluster as if all its balls were at the height of the bed; one that is hardly off it has its height again after it, and the
-    /// bed answers then. Where that still brings the first two together they meet once more, in space.
+    /// Resolves a cluster as if all its balls were at the height of the bed; one that is hardly off it has its height again after it, and
+    /// the bed answers then. Where that still brings the first two together they meet once more, in space.
     /// </summary>
     private void ResolveNearBed(int count, double reach)
     {

@@ -19,8 +19,8 @@ public sealed partial class TableSimulation
     public const int EventBudget = 100_000;
 
     /// <summary>
-    /// Events after which a shot is one of many balls that press on each other: what is slower than <see cref="CalmSpeed"/> stands from then
-    /// on.
+    /// Events after which a shot is one of many balls that press on each other: what is slower than <see cref="CalmSpeed"/> stands from
+    /// then on.
     /// </summary>
     private const int CalmAfter = 20_000;
 
@@ -360,8 +360,8 @@ public sealed partial class TableSimulation
     private MotionArc Onward(in Body body, in BallState state)
     {
         if (body.Pocket >= 0) return Flight.Fall(state, _conditions.Table, _boundary.LostHeight);
-        if (_result.EventCount > CalmAfter && state.Position.Z <= _radius && state.Velocity.Length < CalmSpeed) return ClothMotion.Rest(state);
-        return ClothMotion.Begin(state, _conditions.Table, _radius);
+        var isCalm = _result.EventCount > CalmAfter && state.Position.Z <= _radius && state.Velocity.Length < CalmSpeed;
+        return isCalm ? ClothMotion.Rest(state) : ClothMotion.Begin(state, _conditions.Table, _radius);
     }
 
     /// <summary>Puts a ball into a new phase and tells the piece of path behind it.</summary>

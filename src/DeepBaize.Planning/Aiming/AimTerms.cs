@@ -73,7 +73,7 @@ public sealed class AimExplainer
             Term(AimTermKind.Throw, thrown - smooth),
             Term(AimTermKind.Spin, spun - thrown),
         };
-        if (level != dials) terms.Add(Term(AimTermKind.Swerve, curved - spun));
+        if (level != dials && dials.Side != 0) terms.Add(Term(AimTermKind.Swerve, curved - spun));
         terms.Add(Term(AimTermKind.PushOff, solution.Strike.DirectionRadians - curved));
         return new AimParts(solution.Line.AimHeading, terms, terms.Sum(term => term.ThinnerMetres),
             SpinOf.ForPot(dials.Side, solution.CutRadians));

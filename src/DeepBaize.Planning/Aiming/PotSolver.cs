@@ -168,7 +168,7 @@ public sealed class PotSolver
 
         public Question(PotSolver solver, Layout layout, Pot pot, Dials dials, PottingLine line)
         {
-            (_solver, _layout, _pot, _dials, _line) = (solver, layout, pot, dials.At(layout, line.AimHeading), line);
+            (_solver, _layout, _pot, _dials, _line) = (solver, layout, pot, dials, line);
             _clear = Clear(layout, pot.Ball);
             _pushOff = CueStrike.PushOffRadians(dials.Side, solver._table.Conditions.Cue.EndMassRatio);
             // The white meets the ball on the side that it sees: headings of the line of centres about that from white to ball.
@@ -311,7 +311,11 @@ public sealed class PotSolver
 
         private ObjectBallRun Run(Layout layout, double heading) => _solver.Watch(layout, _pot, Strike(heading), _line.Point);
 
-        private Strike Strike(double heading) => _dials.Along(Direction(heading));
+        private Strike Strike(double heading)
+        {
+            var direction = Direction(heading);
+            return _dials.At(_layout, direction).Along(direction);
+        }
 
         /// <summary>The cue's direction that brings the white to the contact with a line of centres.</summary>
         private double Direction(double heading)
