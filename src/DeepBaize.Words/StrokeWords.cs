@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
 
 namespace DeepBaize.Words;
 
@@ -29,8 +30,8 @@ public static class StrokeWords
     /// <summary>The side; tips to the right are positive.</summary>
     public static string Side(double tips) => Math.Abs(tips) < 0.06 ? "no side" : $"{Tips(tips)} of {(tips > 0 ? "right" : "left")}";
 
-    /// <summary>How far the butt is raised; null for a level cue.</summary>
-    public static string? Butt(in Strike strike) => strike.ElevationRadians < 0.5 * Math.PI / 180
+    /// <summary>How far the butt is raised; null for a cue as level as in a plain stroke.</summary>
+    public static string? Butt(in Strike strike) => strike.ElevationRadians <= CueingAnswer.LevelDegrees * Math.PI / 180
         ? null : $"butt up {strike.ElevationRadians * 180 / Math.PI:0} degrees";
 
     /// <summary>A pace from 1 to 10 in words.</summary>

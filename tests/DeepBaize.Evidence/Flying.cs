@@ -65,6 +65,11 @@ internal static class Flying
                 Figure.Worst("heights, m", 1e-9, new[] { 1, .25, .0625 }.Select(share => 2 * share / Gravity).Zip(flights)),
             ];
         }),
+        new("C15", "A hard stroke hops off the ball that it meets, the farther the harder it is", Checks.Trade, () =>
+        [
+            Figure.Rising("mm from a half-ball contact to where the rolling white comes down, paces 3, 5, 7, 9",
+                [.. new[] { 3.0, 5, 7, 9 }.Select(Landing)]),
+        ]),
         new("C53", "Digging down sends the white up, the more the harder; a level cue does not", Checks.Trade, () =>
         [
             Figure.Near("height of a level stroke at pace 6, mm", 0, Height(0, 6), 0),
@@ -126,6 +131,17 @@ internal static class Flying
     private static double Height(double degrees, double pace) =>
         1000 * Strike(PlayingConditions.Club, new Strike(0, Pace.ToSpeed(pace), 0, 0, Radians(degrees)), (BallId.Cue, 1, .889)).Record
             .Segments.Max(piece => piece.Heights.Greatest);
+
+    /// <summary>How far, in mm, a rolling white goes from a half-ball contact before it first comes down.</summary>
+    private static double Landing(double pace)
+    {
+        var velocity = new Vec3(Pace.ToSpeed(pace), 0, 0);
+        var (_, record) = Send(
+            PlayingConditions.Club, velocity, Spin(velocity, 1), (BallId.Cue, 1.5, .889), (BallId.Blue, 1.8, .889 + Radius));
+        var met = record.Events.First(told => told.Kind == ShotEventKind.Ball);
+        var lands = record.Events.First(told => told.Kind == ShotEventKind.Lands && told.Balls[0].Ball == BallId.Cue && told.Time > met.Time);
+        return 1000 * lands.Balls[0].Before.Place.DistanceTo(met.Balls[0].Before.Place);
+    }
 
     /// <summary>Metres by which the white comes back from a full contact.</summary>
     private static double Screw(double degrees)

@@ -1,5 +1,4 @@
 using DeepBaize.Physics.Balls;
-using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
@@ -13,8 +12,6 @@ public sealed class PocketForgivenessTests
 
     /// <summary>The edges of what drops are ragged by some tenths of a millimetre: a ball there rattles.</summary>
     private const double Ragged = 4e-4;
-
-    private static readonly TableSimulation Simulation = Shots.Simulation(PlayingConditions.Club);
 
     [Theory]
     [InlineData(38)]
@@ -54,21 +51,28 @@ public sealed class PocketForgivenessTests
     }
 
     /// <summary>Width in metres of the lines on which a rolling ball drops, across its way at the throat of a corner pocket.</summary>
-    private static double Width(double degrees, double pace)
+    private static double Width(double degrees, double pace) => Step * Drops(PocketId.TopGreenSide, degrees, pace).Count(drops => drops);
+
+    /// <summary>Width in metres of the widest interval of lines on which a rolling ball drops.</summary>
+    internal static double Widest(PocketId pocket, double degrees, double pace)
     {
-        var mouth = TableOutline.Club.Mouths[(int)PocketId.TopGreenSide];
+        var (widest, run) = (0, 0);
+        foreach (var drops in Drops(pocket, degrees, pace)) widest = Math.Max(widest, run = drops ? run + 1 : 0);
+        return Step * widest;
+    }
+
+    private static IEnumerable<bool> Drops(PocketId pocket, double degrees, double pace)
+    {
+        var (mouth, simulation) = (TableOutline.Club.Mouths[(int)pocket], Shots.Simulation(PlayingConditions.Club));
         var (sin, cos) = Math.SinCos(degrees * Math.PI / 180);
         var (x, y) = (mouth.Axis.X * cos - mouth.Axis.Y * sin, mouth.Axis.Y * cos + mouth.Axis.X * sin);
         var speed = Pace.ToSpeed(pace);
-        var count = 0;
         for (var offset = -0.06; offset <= 0.06; offset += Step)
         {
-            if (Lay(offset) is { } layout
-                && Simulation.Play(layout, new Vec3(x, y, 0) * speed, new Vec3(-y, x, 0) * (speed / 0.02625)).Potted.Any(
-                    ball => ball.Pocket == PocketId.TopGreenSide)) count++;
+            yield return Lay(offset) is { } layout
+                && simulation.Play(layout, new Vec3(x, y, 0) * speed, new Vec3(-y, x, 0) * (speed / 0.02625)).Potted.Any(
+                    ball => ball.Pocket == pocket);
         }
-
-        return count * Step;
 
         Layout? Lay(double offset)
         {

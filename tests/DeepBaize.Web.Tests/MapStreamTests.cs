@@ -42,8 +42,11 @@ public sealed class MapStreamTests(WebFixture web)
                 balls = Balls,
                 strike = new
                 {
-                    directionDeg = cell.Number("directionDeg"), pace = cell.Number("pace"),
-                    height = cell.Number("height"), leastButt = true },
+                    directionDeg = cell.Number("directionDeg"),
+                    pace = cell.Number("pace"),
+                    height = cell.Number("height"),
+                    leastButt = true,
+                },
             });
             Assert.Equal("black", played.GetProperty("outcome").GetProperty("potted")[0].Text("ball"));
             var white = played.GetProperty("final")[0];

@@ -40,12 +40,12 @@ internal static class DemoPositions
             "A touch above straight on the blue: stun brings the white up for the reds by the pink.",
             [(BallId.Cue, 1.63, 0.41), .. OnSpots(), .. Reds((2.45, 1.05), (2.52, 0.66), (2.90, 1.20))],
             At(69.87, 5, 0, -0.15), new SavedState("colour"), Pot(BallId.Blue, PocketId.MiddleGreenSide),
-            new(BallId.Blue, BallId.Blue, 2.67, 1.21, Cushions: 0)),
+            new(BallId.Blue, BallId.Blue, 2.69, 1.27, Cushions: 0)),
         new(
             "The pack from the D",
             "The break-off: a thin contact on the end red; watch how many cushions bring the white home.",
             [(BallId.Cue, 0.68, 0.72), .. OnSpots(), .. Pack()],
-            At(-0.6, 7, 0.25, 0.05), new SavedState("red", InHand: true), new SavedHit(Names.Text(BallId.Red11)),
+            At(-0.25, 7, 0.25, 0.05), new SavedState("red", InHand: true), new SavedHit(Names.Text(BallId.Red11)),
             new(BallId.Red11, null, 0.33, 1.59, Cushions: 3)),
         new(
             "Frozen to the top cushion",
@@ -64,7 +64,7 @@ internal static class DemoPositions
             "Nearly straight on the pink: low and firm brings the white back; raise the tip and it stays by the spot.",
             [(BallId.Cue, 2.30, 0.57), .. OnSpots(BallId.Blue, BallId.Pink, BallId.Black)],
             At(39.67, 5.8, 0, -0.4), new SavedState("colour"), Pot(BallId.Pink, PocketId.TopGreenSide),
-            new(BallId.Pink, BallId.Pink, 2.45, 0.44, Cushions: 0)),
+            new(BallId.Pink, BallId.Pink, 2.48, 0.49, Cushions: 0)),
         new(
             "Round the angles",
             "Yellow to its pocket: right side takes the white off two cushions; try none, and left.",

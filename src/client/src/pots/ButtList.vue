@@ -16,7 +16,7 @@ const ways = computed(() => {
 <template>
   <div data-testid="butt-ways">
     <ul class="list">
-      <li v-for="way in ways" :key="way.elevationDeg" :data-butt-way="way.elevationDeg">
+      <li v-for="way in ways" :key="way.elevationDeg" :data-butt-way="Math.round(way.elevationDeg)">
         <button
           type="button"
           :disabled="!way.isPotted"
