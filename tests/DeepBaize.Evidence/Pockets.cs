@@ -15,21 +15,22 @@ internal static class Pockets
 
     /// <summary>
     /// The widest interval that drops, in mm across the ball's way at the middle of the throat, for a ball that rolls 0.6 m (less where a
-    /// cushion is in the way) at an angle from the pocket's axis.
+    /// cushion is in the way) at an angle from the pocket's axis; and the width of all lines that drop.
     /// </summary>
-    public static (double Left, double Right) Interval(PlayingConditions conditions, PocketId pocket, double degrees, double speed)
+    public static (double Left, double Right, double All) Interval(PlayingConditions conditions, PocketId pocket, double degrees, double speed)
     {
         var outline = new TableOutline(conditions.Pockets);
         var simulation = new TableSimulation(conditions, outline);
-        var (best, from) = ((Left: double.NaN, Right: double.NaN), double.NaN);
+        var (best, from, all) = ((Left: double.NaN, Right: double.NaN), double.NaN, 0);
         for (var offset = -Far; offset <= Far; offset += Step)
         {
             if (!Drops(conditions, outline, simulation, pocket, degrees, speed, offset)) from = double.NaN;
             else if (double.IsNaN(from)) from = offset;
+            if (!double.IsNaN(from)) all++;
             if (!double.IsNaN(from) && !(offset - from <= best.Right - best.Left)) best = (from, offset);
         }
 
-        return (1000 * best.Left, 1000 * best.Right);
+        return (1000 * best.Left, 1000 * best.Right, 1000 * Step * all);
     }
 
     private static bool Drops(

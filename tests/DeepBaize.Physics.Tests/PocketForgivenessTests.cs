@@ -22,7 +22,7 @@ public sealed class PocketForgivenessTests
     [InlineData(45)]
     public void Along_the_rail_a_harder_ball_is_never_forgiven_more(double degrees)
     {
-        var widths = new[] { 1.0, 2, 4, 6, 8, 10 }.Select(pace => Width(degrees, pace)).ToList();
+        var widths = new[] { 1.0, 2, 4, 6, 8, 10 }.Select(pace => Width(PocketId.TopGreenSide, degrees, pace)).ToList();
         for (var i = 1; i < widths.Count; i++)
             Assert.True(widths[i] <= widths[i - 1] + Ragged, $"{string.Join(", ", widths.Select(width => $"{1000 * width:0.0}"))} mm.");
         Assert.True(widths[1] > widths[4], $"{1000 * widths[1]:0.0} mm at pace 2, {1000 * widths[4]:0.0} at pace 8.");
@@ -34,7 +34,7 @@ public sealed class PocketForgivenessTests
     [InlineData(30)]
     public void Off_the_rail_a_soft_ball_is_forgiven_more(double degrees)
     {
-        var (soft, hard) = (Width(degrees, 2), Width(degrees, 8));
+        var (soft, hard) = (Width(PocketId.TopGreenSide, degrees, 2), Width(PocketId.TopGreenSide, degrees, 8));
         Assert.True(soft > hard * 1.05, $"{1000 * soft:0.0} mm at pace 2, {1000 * hard:0.0} at pace 8.");
     }
 
@@ -50,8 +50,8 @@ public sealed class PocketForgivenessTests
         Assert.Equal(0, jaws.CushionFrictionFall);
     }
 
-    /// <summary>Width in metres of the lines on which a rolling ball drops, across its way at the throat of a corner pocket.</summary>
-    private static double Width(double degrees, double pace) => Step * Drops(PocketId.TopGreenSide, degrees, pace).Count(drops => drops);
+    /// <summary>Width in metres of all lines on which a rolling ball drops, across its way at the throat of a pocket.</summary>
+    internal static double Width(PocketId pocket, double degrees, double pace) => Step * Drops(pocket, degrees, pace).Count(drops => drops);
 
     /// <summary>Width in metres of the widest interval of lines on which a rolling ball drops.</summary>
     internal static double Widest(PocketId pocket, double degrees, double pace)
