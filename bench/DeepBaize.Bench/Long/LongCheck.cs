@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Breaks;
 
@@ -33,6 +34,10 @@ internal sealed record LongRecord(
     string Check, string Title, string Size, int Seed, int Engine, int? Planner, DateOnly Date, double Minutes, int Processors, bool Holds,
     IReadOnlyList<string> Figures)
 {
+    /// <summary>True when engine and planner of this build made the figures.</summary>
+    [JsonIgnore]
+    public bool IsOfThisBuild => Engine == EngineVersion.Current && (Planner is not { } planner || planner == PlannerVersion.Current);
+
     /// <summary>The record of a check that has just run.</summary>
     public static LongRecord Of(LongCheck check, LongResult result, TimeSpan took) => new(
         check.Name, check.Title, check.Size, check.Seed, EngineVersion.Current, check.OfPlanner ? PlannerVersion.Current : null,

@@ -16,6 +16,8 @@ internal static class LongCommand
         JsonSerializerDefaults.Web)
     { WriteIndented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
 
+    private const string Older = "**Of an older engine or planner; to be run again.**";
+
     /// <summary>Runs.</summary>
     /// <param name="args">The arguments of the command.</param>
     /// <param name="docs">The folder of the documents.</param>
@@ -62,13 +64,13 @@ internal static class LongCommand
     {
         var text = new StringBuilder("# Long checks\n\nWritten by `dotnet run -c Release --project bench/DeepBaize.Bench -- long`; `long "
             + "name,name` runs some of them. `./test` plays a small share of each and\n"
-            + "names the figures here that another engine or planner made.\n");
+            + "names the figures here that another engine or planner made: they are marked and wait for their next run.\n");
         foreach (var one in records)
         {
             var planner = one.Planner is { } version ? $", planner {version}" : "";
             text.Append(CultureInfo.InvariantCulture, $"\n## {one.Title}\n\n`{one.Check}`: {one.Size}, seed {one.Seed}, engine "
                 + $"{one.Engine}{planner}, {one.Date:yyyy-MM-dd}, {one.Minutes:0.0} min on {one.Processors} processors. ")
-                .Append(one.Holds ? "Holds.\n\n" : "**Does not hold.**\n\n");
+                .Append(one.Holds ? "Holds." : "**Does not hold.**").Append(one.IsOfThisBuild ? "\n\n" : $" {Older}\n\n");
             foreach (var figure in one.Figures) text.Append("* ").Append(figure).Append('\n');
         }
 

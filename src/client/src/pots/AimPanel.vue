@@ -80,16 +80,16 @@ const rooms = computed(() => {
 
 <style scoped>
 h3 {
-  margin: 9px 0 2px;
+  margin: 6px 0 1px;
   font-size: 15px;
 }
 h3:first-child {
   margin-top: 2px;
 }
 p {
-  margin: 0 0 3px;
+  margin: 0 0 2px;
   font-size: 14px;
-  line-height: 18px;
+  line-height: 17px;
 }
 p::first-letter {
   text-transform: uppercase;
@@ -106,7 +106,7 @@ p::first-letter {
   padding: 0;
 }
 .terms li {
-  padding: 2px 0;
+  padding: 1px 0;
   border-bottom: 1px solid var(--line);
 }
 .line {
@@ -118,7 +118,7 @@ p::first-letter {
 small {
   display: block;
   font-size: 14px;
-  line-height: 18px;
+  line-height: 17px;
   color: var(--ink-soft);
 }
 .misses {
