@@ -27,7 +27,7 @@ public sealed class Screenshots(BrowserFixture browser)
         page.Press("butt", [.. Enumerable.Repeat(Keys.Shift + Keys.ArrowUp, 5)]);
         page.Find("white-button").Click();
         page.View("butt");
-        page.Until(() => page.Text("butt-ways").Contains("Butt up 25 degrees", StringComparison.Ordinal));
+        page.Until(() => page.Text("butt-ways").Contains("Butt up 2", StringComparison.Ordinal));
     });
 
     [Fact(Explicit = true)]

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Net.Http.Json;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Support.UI;
 
@@ -340,12 +341,14 @@ internal sealed class TablePage(BrowserFixture browser)
     {
         var sheet = Sheet();
         var state = sheet.GetProperty("state") is { ValueKind: JsonValueKind.Object } set ? set : (JsonElement?)null;
+        var strike = JsonObject.Create(sheet.GetProperty("stroke"))!;
+        strike["leastButt"] = true;
         using var response = await browser.Client.PostAsJsonAsync(
             "/api/shots/predict",
             new
             {
                 balls = sheet.GetProperty("balls"),
-                strike = sheet.GetProperty("stroke"),
+                strike,
                 profile = sheet.GetProperty("profile"),
                 state,
             });

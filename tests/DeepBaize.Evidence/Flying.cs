@@ -139,7 +139,8 @@ internal static class Flying
         var (_, record) = Send(
             PlayingConditions.Club, velocity, Spin(velocity, 1), (BallId.Cue, 1.5, .889), (BallId.Blue, 1.8, .889 + Radius));
         var met = record.Events.First(told => told.Kind == ShotEventKind.Ball);
-        var lands = record.Events.First(told => told.Kind == ShotEventKind.Lands && told.Balls[0].Ball == BallId.Cue && told.Time > met.Time);
+        var lands = record.Events.First(
+            told => told.Kind == ShotEventKind.Lands && told.Balls[0].Ball == BallId.Cue && told.Time > met.Time);
         return 1000 * lands.Balls[0].Before.Place.DistanceTo(met.Balls[0].Before.Place);
     }
 

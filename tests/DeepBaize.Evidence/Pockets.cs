@@ -17,7 +17,8 @@ internal static class Pockets
     /// The widest interval that drops, in mm across the ball's way at the middle of the throat, for a ball that rolls 0.6 m (less where a
     /// cushion is in the way) at an angle from the pocket's axis; and the width of all lines that drop.
     /// </summary>
-    public static (double Left, double Right, double All) Interval(PlayingConditions conditions, PocketId pocket, double degrees, double speed)
+    public static (double Left, double Right, double All) Interval(
+        PlayingConditions conditions, PocketId pocket, double degrees, double speed)
     {
         var outline = new TableOutline(conditions.Pockets);
         var simulation = new TableSimulation(conditions, outline);

@@ -28,7 +28,8 @@ public sealed class NapTests
             var record = new ShotRecord();
             Play(Napped, new Vec3(0, speed, 0), 0, record);
             var piece = record.Segments.First(piece => piece.End.Y > 1.2);
-            var u = Enumerable.Range(0, 1001).Select(i => i / 1000.0).First(u => Along(u, piece.Start.Y, piece.Control.Y, piece.End.Y) >= 1.2);
+            var u = Enumerable.Range(0, 1001).Select(i => i / 1000.0)
+                .First(share => Along(share, piece.Start.Y, piece.Control.Y, piece.End.Y) >= 1.2);
             return Along(u, piece.Start.X, piece.Control.X, piece.End.X) - At;
         }
     }
