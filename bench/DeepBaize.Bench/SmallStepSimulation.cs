@@ -9,7 +9,7 @@ namespace DeepBaize.Bench;
 
 /// <summary>
 /// The same laws marched in small steps of time, as a yardstick: motion by the midpoint rule, contacts where two things are found to
-/// overlap after a step. Straight cushions, jaws and drops are met, the noses of cushions also in the air; pairs by the law of two balls.
+/// overlap after a step. Straight cushions, jaws and pockets are met, the noses of cushions also in the air; pairs by the law of two balls.
 /// </summary>
 public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutline outline)
 {
@@ -18,6 +18,7 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
     private readonly RubberLine[] _noses = [.. outline.Noses];
     private readonly JawArc[] _jaws = [.. outline.Mouths.SelectMany(mouth => mouth.Jaws)];
     private readonly PocketMouth[] _mouths = [.. outline.Mouths];
+    private readonly SmallStepPocket[] _pockets = [.. outline.Mouths.Select(mouth => new SmallStepPocket(conditions, mouth))];
 
     /// <summary>Places at the end; a ball that was potted or went over a cushion is left out.</summary>
     public Dictionary<BallId, Place> Play(Layout layout, in Strike strike, double step)
@@ -25,25 +26,25 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
         var ids = layout.Balls.Select(ball => ball.Ball).ToList();
         var balls = layout.Balls.Select(ball => BallState.AtRest(ball.Place, _radius)).ToArray();
         balls[0] = OnBed(CueStrike.Apply(strike, balls[0], conditions));
-        var gone = new bool[balls.Length];
+        var (gone, pockets) = (new bool[balls.Length], Enumerable.Repeat(-1, balls.Length).ToArray());
         for (var time = 0.0; time < 120 && IsMoving(balls); time += step)
         {
             for (var i = 0; i < balls.Length; i++)
             {
-                if (!gone[i] && balls[i].Velocity != Vec3.Zero) balls[i] = Move(balls[i], step);
+                if (gone[i] || balls[i].Velocity == Vec3.Zero) continue;
+                if (pockets[i] < 0) balls[i] = Move(balls[i], step);
+                else Settle(_pockets[pockets[i]].March(ref balls[i], step), ref balls[i], ref pockets[i], ref gone[i]);
             }
 
             for (var i = 0; i < balls.Length; i++)
             {
                 if (gone[i]) continue;
                 MeetBalls(balls, gone, i);
-                if (balls[i].Velocity == Vec3.Zero) continue;
+                if (balls[i].Velocity == Vec3.Zero || pockets[i] >= 0) continue;
                 balls[i] = IsUp(balls[i]) ? MeetNoseInAir(balls[i]) : MeetRubber(balls[i]);
-                if (HasFallen(balls[i].Place) || IsOver(balls[i]))
-                {
-                    gone[i] = true;
-                    balls[i] = balls[i] with { Velocity = Vec3.Zero };
-                }
+                pockets[i] = PocketAt(balls[i].Place);
+                var fate = IsOver(balls[i]) ? PocketFate.Over : pockets[i] >= 0 ? _pockets[pockets[i]].Enter(balls[i]) : PocketFate.Falls;
+                Settle(fate, ref balls[i], ref pockets[i], ref gone[i]);
             }
         }
 
@@ -60,14 +61,18 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
         return false;
     }
 
-    private bool HasFallen(Place place)
-    {
-        foreach (var mouth in _mouths)
-        {
-            if (mouth.HasFallen(place) && mouth.ThroatMiddle.DistanceTo(place) < 0.2) return true;
-        }
+    /// <summary>The pocket past whose edge a ball is; -1 for none.</summary>
+    private int PocketAt(Place place) =>
+        Array.FindIndex(_mouths, mouth => mouth.HasFallen(place) && mouth.ThroatMiddle.DistanceTo(place) < 0.2);
 
-        return false;
+    private void Settle(PocketFate fate, ref BallState ball, ref int pocket, ref bool isGone)
+    {
+        if (fate == PocketFate.Falls) return;
+        isGone = fate != PocketFate.Back;
+        pocket = -1;
+        ball = isGone
+            ? ball with { Velocity = Vec3.Zero }
+            : OnBed(ball with { Position = ball.Position with { Z = Math.Max(_radius, ball.Position.Z) } });
     }
 
     private bool IsUp(in BallState ball) => ball.Position.Z > _radius || ball.Velocity.Z > 0;
@@ -154,6 +159,9 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
                 var flat = new BallState(ball.Position with { Z = _radius }, ball.Velocity with { Z = 0 }, ball.Spin);
                 var after = CushionImpact.Resolve(flat, level, share, conditions);
                 ball = new BallState(ball.Position, after.Velocity with { Z = ball.Velocity.Z }, after.Spin);
+                var pressing = Math.Max(0, ball.Velocity.Dot(into));
+                ball = ball with { Velocity = ball.Velocity - Vec3.Up * Math.Min(pressing / into.Z, Math.Max(0, ball.Velocity.Z)) };
+                continue;
             }
 
             ball = CushionImpact.ResolveInAir(ball, into, share, conditions);
