@@ -39,10 +39,11 @@ internal sealed class SmallStepPocket(PlayingConditions conditions, PocketMouth 
         },
     };
 
-    /// <summary>Where a ball starts that comes over the edge: slow ones, and those that come in beside the circle, are lost at once.</summary>
+    /// <summary>What a ball does that comes over the edge: a slow one, and one that comes in beside the circle, is lost at once.</summary>
     public PocketFate Enter(in BallState ball)
     {
-        var isSlow = ball.Position.Z <= _radius && ball.Velocity.Dot(ball.Velocity) < conditions.Table.Gravity * _reach;
+        var across = Outwards(ball);
+        var isSlow = ball.Position.Z <= _radius && across * across < conditions.Table.Gravity * _reach;
         if (!isSlow && ball.Place.DistanceTo(mouth.DropCentre) <= mouth.DropRadius) return PocketFate.Falls;
         return ball.Position.Z > _nose ? PocketFate.Over : PocketFate.Lost;
     }
@@ -67,9 +68,9 @@ internal sealed class SmallStepPocket(PlayingConditions conditions, PocketMouth 
             Meet(ref ball, new Vec3(at.X, at.Y, _nose), conditions.JawFactor * conditions.Table.CushionLiveliness[jaw.Cushion]);
         }
 
-        var meets = MeetSlate(ref ball);
+        var meets = MeetSlate(ref ball, out var isLost);
         meets |= MeetBack(ref ball, out var isOver);
-        return isOver ? PocketFate.Over : meets ? Rated(ball) : PocketFate.Falls;
+        return isLost ? PocketFate.Lost : isOver ? PocketFate.Over : meets ? Rated(ball) : PocketFate.Falls;
     }
 
     private void Meet(ref BallState ball, Vec3 edge, double share)
@@ -79,8 +80,15 @@ internal sealed class SmallStepPocket(PlayingConditions conditions, PocketMouth 
         ball = CushionImpact.ResolveInAir(ball, into * (1 / into.Length), share, _jaws);
     }
 
-    private bool MeetSlate(ref BallState ball)
+    private double Outwards(in BallState ball)
     {
+        var from = new Vec3(ball.Position.X - mouth.DropCentre.X, ball.Position.Y - mouth.DropCentre.Y, 0);
+        return ball.Velocity.Dot(from) / from.Length;
+    }
+
+    private bool MeetSlate(ref BallState ball, out bool isLost)
+    {
+        isLost = false;
         var (depth, axis) = (mouth.DepthBehindDropCentre(ball.Place), mouth.Axis);
         var side = (ball.Position.Y - mouth.DropCentre.Y) * axis.X - (ball.Position.X - mouth.DropCentre.X) * axis.Y > 0 ? 1 : -1;
         var at = depth < 0
@@ -91,7 +99,10 @@ internal sealed class SmallStepPocket(PlayingConditions conditions, PocketMouth 
         into *= 1 / distance;
         var down = ball.Velocity.Dot(into);
         if (distance >= _reach || down <= 0) return false;
-        ball = CushionImpact.ResolveInAir(ball, into, down * conditions.EdgeRestitution > Flight.LeastRise ? 1 : 0, _slate);
+        var leans = down * conditions.EdgeRestitution <= Flight.LeastRise;
+        ball = CushionImpact.ResolveInAir(ball, into, leans ? 0 : 1, _slate);
+        var outwards = Math.Max(0, Outwards(ball));
+        isLost = leans && outwards * outwards <= 2 * conditions.Table.Gravity * Math.Max(0, _radius - ball.Position.Z);
         return true;
     }
 

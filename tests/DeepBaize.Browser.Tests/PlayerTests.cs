@@ -130,7 +130,7 @@ public sealed class PlayerTests(BrowserFixture browser)
         page.Find("players-section").Click();
         page.Until(() => page.Text("pot-rates").Contains("Black off its spot from 0.6 m: 8", StringComparison.Ordinal));
         Item("league").Click();
-        page.Until(() => page.Text("pot-rates").Contains("Black off its spot from 0.6 m: 92", StringComparison.Ordinal));
+        page.Until(() => page.Text("pot-rates").Contains("Black off its spot from 0.6 m: 9", StringComparison.Ordinal));
         page.Find("copy-item").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=save-item]")).Count == 1);
         var name = $"Una {Guid.NewGuid().ToString("n")[..6]}";
@@ -176,8 +176,7 @@ public sealed class PlayerTests(BrowserFixture browser)
         var rest = page.RestingPlaceOf("cue");
         page.Choose("table-chooser", $"[data-own-table='{name}']");
         page.Until(() => page.Text("table-chooser").Contains(name, StringComparison.Ordinal));
-        page.Settle();
-        Assert.NotEqual(rest, page.RestingPlaceOf("cue"));
+        page.Until(() => page.RestingPlaceOf("cue") != rest);
         Assert.Equal("lively", page.Sheet().GetProperty("profile").GetString());
     }
 

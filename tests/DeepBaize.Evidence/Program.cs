@@ -69,8 +69,8 @@ internal static class Program
             + "ball's way), for a ball");
         text.AppendLine("that rolls up to 0.6 m. The angle is that between its way and the pocket's axis, positive when it comes from the "
             + "left of the axis. A dash: no");
-        text.AppendLine("line drops. Scanned in steps of 0.1 mm; told is the widest interval, then how it changes from pace 2 to pace 8, and "
-            + "last the same for");
+        text.AppendLine("line drops. Scanned in steps of 0.1 mm; told is the widest interval, then how it changes from pace 2 to pace 8, "
+            + "and last the same for");
         text.AppendLine("all lines: a hard ball comes out of a pocket again on a line here and there, which cuts the interval. Written by "
             + "`dotnet run -c Release");
         text.AppendLine("--project tests/DeepBaize.Evidence`.");

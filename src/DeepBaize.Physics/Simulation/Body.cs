@@ -33,6 +33,9 @@ internal struct Body
     /// <summary>The pocket past whose edge it is; -1 for none.</summary>
     public int Pocket;
 
+    /// <summary>How often it has met something since it passed that edge.</summary>
+    public int MetInPocket;
+
     /// <summary>True when the present phase was set off by a tremble.</summary>
     public bool Trembles;
 

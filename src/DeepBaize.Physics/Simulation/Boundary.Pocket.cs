@@ -43,6 +43,14 @@ internal sealed partial class Boundary
     public Vec3 OutOfEdge(int pocket, Vec3 position, Vec3 into) =>
         position - into * (EdgeReach - (EdgePoint(pocket, position) - position).Length);
 
+    /// <summary>Speed in m/s with which a ball moves away from the middle of a pocket's drop; negative towards it.</summary>
+    public double Outwards(int pocket, in BallState ball)
+    {
+        var centre = _mouths[pocket].DropCentre;
+        var (x, y) = (ball.Position.X - centre.X, ball.Position.Y - centre.Y);
+        return (ball.Velocity.X * x + ball.Velocity.Y * y) / Math.Sqrt(x * x + y * y);
+    }
+
     private Vec3 EdgePoint(int pocket, Vec3 position)
     {
         var mouth = _mouths[pocket];
