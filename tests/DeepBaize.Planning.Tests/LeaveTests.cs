@@ -81,7 +81,8 @@ public sealed class LeaveTests
         var factors = Enumerable.Range(0, 60).Select(step => CueingReader.CushionFactor(Club, League, 0.02625 + 0.01 * step, 0.25))
             .ToList();
         Assert.All(factors.Zip(factors.Skip(1)), pair => Assert.True(pair.First >= pair.Second));
-        Assert.InRange(factors[0], 1.5, 5);
+        // Tight on the cushion the butt is up by 20 degrees: the swerve of an accidental side more than doubles the scatter.
+        Assert.InRange(factors[0], 1.5, 6);
         Assert.Equal(1, factors[^1]);
     }
 

@@ -20,7 +20,7 @@ public sealed class Delivery
     /// cloth between the cue's direction and where its line meets the cloth (Coriolis 1835): a tan / (1 - tan) for a tip a to the side, in
     /// radii.
     /// </summary>
-    private const double SwerveFelt = 0.4;
+    private const double SwerveFelt = 0.5;
 
     /// <summary>Elevation in radians up to which that is so.</summary>
     private const double MostSwerve = 0.5;
