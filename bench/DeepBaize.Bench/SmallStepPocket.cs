@@ -34,8 +34,10 @@ internal sealed class SmallStepPocket(PlayingConditions conditions, PocketMouth 
     {
         Table = conditions.Table with
         {
-            CushionRestitution = conditions.EdgeRestitution, CushionRestitutionLoss = 0,
-            CushionFriction = conditions.Table.SlidingFriction, CushionFrictionFall = 0,
+            CushionRestitution = conditions.EdgeRestitution,
+            CushionRestitutionLoss = 0,
+            CushionFriction = conditions.Table.SlidingFriction,
+            CushionFrictionFall = 0,
         },
     };
 

@@ -54,8 +54,8 @@ public sealed class PocketDepthTests
     }
 
     /// <summary>
-    /// Every angle up to the rail: from pace 2 to pace 8 the widest interval that drops shrinks by 5 to 25 % up to 20 degrees (in the middle
-    /// by 4 and more), by 15 % and more along the rail, and grows nowhere (C41: common practice, no source).
+    /// Every angle up to the rail: from pace 2 to pace 8 the widest interval that drops shrinks by 5 to 25 % up to 20 degrees (in the
+    /// middle by 4 and more), by 15 % and more along the rail, and grows nowhere (C41: common practice, no source).
     /// </summary>
     [Theory]
     [InlineData(PocketId.TopGreenSide)]

@@ -202,6 +202,10 @@ public sealed class PredictContractTests(WebFixture web)
     [InlineData("""{"balls":[CUE],"initial":{"velocity":[100,0,0],"spin":[0,0,0]}}""", 400, "initial", "at most")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"table":{"cushionFriction":0.436436}}}""", 400,
         "coefficients", "cushionFriction")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"table":{"nap":0.005,"rollingFriction":0.008}}}""",
+        400, "coefficients", "at most half the rolling friction")]
+    [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"pockets":{"backDepth":0.06}}}""", 400,
+        "coefficients", "no ball fits in")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"table":{"cushionRestitution":1.01}}}""", 400,
         "coefficients", "cushionRestitution")]
     [InlineData("""{"balls":[CUE],"strike":{"directionDeg":0,"pace":4},"coefficients":{"balls":{"mass":0}}}""", 400, "coefficients",
