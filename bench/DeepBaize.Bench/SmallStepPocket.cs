@@ -21,7 +21,7 @@ internal enum PocketFate
     Over,
 }
 
-/// <summary>A ball in one pocket, marched: jaws and facings as edges, the rounded edge of the slate, the back.</summary>
+/// <summary>A ball in one pocket, marched: jaws as edges, the rounded edge of the slate, the back. It meets no facings.</summary>
 internal sealed class SmallStepPocket(PlayingConditions conditions, PocketMouth mouth)
 {
     private readonly double _radius = conditions.Balls.Radius;

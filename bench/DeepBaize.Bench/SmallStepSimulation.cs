@@ -10,6 +10,7 @@ namespace DeepBaize.Bench;
 /// <summary>
 /// The same laws marched in small steps of time, as a yardstick: motion by the midpoint rule, contacts where two things are found to
 /// overlap after a step. Straight cushions, jaws and pockets are met, the noses of cushions also in the air; pairs by the law of two balls.
+/// There is no nap.
 /// </summary>
 public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutline outline)
 {

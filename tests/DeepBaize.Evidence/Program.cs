@@ -84,7 +84,7 @@ internal static class Program
                 foreach (var angle in new[] { 0, 5, 10, 15, 20, 25, 30, 35, 40, 44, -20, -40 })
                 {
                     var intervals = new[] { 0.6, Pace.ToSpeed(2), Pace.ToSpeed(5), Pace.ToSpeed(8), Pace.ToSpeed(10) }
-                        .Select(speed => Pockets.Interval(profile.Conditions, pocket, angle, speed)).ToList();
+                        .Select(speed => PocketScan.Interval(profile.Conditions, pocket, angle, speed)).ToList();
                     var cells = intervals
                         .Select(interval => double.IsNaN(interval.Left) ? "-" : $"{interval.Left:0.0} to {interval.Right:0.0}");
                     var change = 100 * ((intervals[3].Right - intervals[3].Left) / (intervals[1].Right - intervals[1].Left) - 1);

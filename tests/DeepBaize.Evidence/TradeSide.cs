@@ -123,7 +123,7 @@ internal static class TradeSide
     ];
 
     private static double HalfWidth(double angle, double pace) =>
-        Pockets.Interval(Club, PocketId.Yellow, angle, Pace.ToSpeed(pace)) is var interval ? (interval.Right - interval.Left) / 2 : 0;
+        PocketScan.Interval(Club, PocketId.Yellow, angle, Pace.ToSpeed(pace)) is var interval ? (interval.Right - interval.Left) / 2 : 0;
 
     private static Check Fact(string id, string statement, Func<IEnumerable<Figure>> compute) => new(id, statement, Checks.Trade, compute);
 

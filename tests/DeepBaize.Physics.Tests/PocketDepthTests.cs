@@ -1,3 +1,4 @@
+using DeepBaize.Evidence;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Table;
@@ -64,11 +65,28 @@ public sealed class PocketDepthTests
     {
         for (var degrees = 0; degrees <= 44; degrees += 4)
         {
-            var (soft, hard) = (PocketForgivenessTests.Widest(pocket, degrees, 2), PocketForgivenessTests.Widest(pocket, degrees, 8));
+            var (soft, hard) = (Widest(degrees, 2), Widest(degrees, 8));
             var shrinks = 1 - hard / soft;
-            var said = $"{pocket}, {degrees} degrees: {1000 * soft:0.0} to {1000 * hard:0.0} mm, {100 * shrinks:0.0} %";
+            var said = $"{pocket}, {degrees} degrees: {soft:0.0} to {hard:0.0} mm, {100 * shrinks:0.0} %";
             Assert.True(shrinks >= (degrees >= 44 ? 0.15 : degrees > 20 ? 0 : pocket == PocketId.TopGreenSide ? 0.05 : 0.035), said);
             Assert.True(degrees > 20 || shrinks <= 0.25, said);
+        }
+
+        double Widest(double degrees, double pace)
+        {
+            var interval = PocketScan.Interval(Club, pocket, degrees, Pace.ToSpeed(pace));
+            return interval.Right - interval.Left;
+        }
+    }
+
+    /// <summary>What is told of a ball ends with its pot, also when rubber in the pocket was the last that it met.</summary>
+    [Fact]
+    public void Nothing_is_told_of_a_ball_that_is_lost()
+    {
+        foreach (var number in Enumerable.Range(-80, 161))
+        {
+            var events = Roll(20, 0.0005 * number, Pace.ToSpeed(8)).Events;
+            if (events.Any(Is(ShotEventKind.Pocket))) Assert.Equal(ShotEventKind.Pocket, events[^1].Kind);
         }
     }
 

@@ -30,11 +30,14 @@ public sealed class VersionTests
     [InlineData(-22, 5, 0.3, -0.2, "2519.4 162.3")]
     [InlineData(150, 6, 0, 0, "3404.3 557.1")]
     [InlineData(22.6, 6, 0, 0, "3383.4 229.3")]
-    public void The_engine_answers_as_its_version_did(double degrees, double pace, double side, double height, string expected)
+    [InlineData(13.5, 7, 0, 0.35, "737.7 623.3")]
+    [InlineData(15.4, 6, 0, 0.3, "3488.6 1346.3", 15)]
+    public void The_engine_answers_as_its_version_did(
+        double degrees, double pace, double side, double height, string expected, double butt = 0)
     {
         var layout = Lay((BallId.Cue, 1.1, 0.7), (BallId.Blue, 1.7845, 0.889), (BallId.Black, 3.245, 0.889));
         var result = new StrokeResult();
-        var strike = new Strike(degrees * Math.PI / 180, Club.Conditions.Cue.Paces.ToSpeed(pace), side, height);
+        var strike = new Strike(degrees * Math.PI / 180, Club.Conditions.Cue.Paces.ToSpeed(pace), side, height, butt * Math.PI / 180);
         new TableSimulation(Club.Conditions, Club.Outline).Run(layout, strike, result);
         var rest = result[BallId.Cue];
         var told = rest is { } place ? string.Create(CultureInfo.InvariantCulture, $"{1000 * place.X:0.0} {1000 * place.Y:0.0}") : "falls";

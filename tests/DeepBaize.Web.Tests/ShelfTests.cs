@@ -102,21 +102,42 @@ public sealed class ShelfTests(WebFixture web)
             {
                 preset = "club",
                 alignment = new { size = 1.2345, bias = -0.1 },
+                butt = new { size = 8.5, bias = 1.5 },
                 factors = new { rest = 1.7 },
                 preferences = new { side = "avoid" },
                 paces = new[] { new { pace = 3.0, whiteSpeed = 1.3, scatter = 0.05 } },
             },
         });
+        await SendAsync(HttpMethod.Post, "tables", new
+        {
+            name = Unique("Kept"),
+            note = "",
+            document = new
+            {
+                profile = "club",
+                coefficients = new
+                {
+                    table = new { nap = 0.001 },
+                    pockets = new { edgeRadius = 0.012, backDepth = 0.1, edgeRestitution = 0.2, backRestitution = 0.1 },
+                },
+            },
+        });
         var text = await web.Client.GetStringAsync(new Uri("/api/shelf/file", UriKind.Relative));
-        var before = JsonSerializer.Deserialize<JsonElement>(text).GetProperty("players").EnumerateArray().Select(Document).ToList();
         var answer = await ReadAsync(text);
-        Assert.Equal(before.Count, answer.GetProperty("players").GetInt32());
-        var after = JsonSerializer.Deserialize<JsonElement>(await web.Client.GetStringAsync(new Uri("/api/shelf/file", UriKind.Relative)))
-            .GetProperty("players").EnumerateArray().Select(Document).ToList();
-        // Everybody stands there twice now, with the same document.
-        Assert.Equal([.. before.Concat(before).Order(StringComparer.Ordinal)], after.Order(StringComparer.Ordinal));
+        var again = await web.Client.GetStringAsync(new Uri("/api/shelf/file", UriKind.Relative));
+        foreach (var kind in new[] { "players", "tables" })
+        {
+            var (before, after) = (Documents(text, kind), Documents(again, kind));
+            Assert.Equal(before.Count, answer.GetProperty(kind).GetInt32());
+            // Everything stands there twice now, with the same document.
+            Assert.Equal([.. before.Concat(before).Order(StringComparer.Ordinal)], after.Order(StringComparer.Ordinal));
+        }
+
         var schema = await web.Client.GetStringAsync(new Uri("/schemas/profiles.json", UriKind.Relative));
         Assert.Contains("\"$id\": \"/schemas/profiles.json\"", schema, StringComparison.Ordinal);
+
+        static List<string> Documents(string file, string kind) =>
+            [.. JsonSerializer.Deserialize<JsonElement>(file).GetProperty(kind).EnumerateArray().Select(Document)];
 
         static string Document(JsonElement item) =>
             item.GetProperty("document").GetRawText().ReplaceLineEndings("").Replace(" ", "", StringComparison.Ordinal);

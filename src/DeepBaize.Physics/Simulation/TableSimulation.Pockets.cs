@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Motion;
+using DeepBaize.Table;
 
 namespace DeepBaize.Physics.Simulation;
 
@@ -76,6 +77,7 @@ public sealed partial class TableSimulation
         }
 
         body.Pocket = -1;
+        if (body.Ball == BallId.Cue && _result.FirstContact is not null) _whiteMetMore = true;
         var over = before with { Position = before.Position with { Z = Math.Max(_radius, before.Position.Z) } };
         Change(ref body, Onward(body, over), false);
     }

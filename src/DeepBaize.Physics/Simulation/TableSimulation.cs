@@ -302,8 +302,14 @@ public sealed partial class TableSimulation
             : isInAir && before.Position.Z - _radius <= Flight.BedHeight ? UnderNose(before, into, normal, share, rubber)
             : isInAir ? CushionImpact.ResolveInAir(before, normal, share, rubber)
             : CushionImpact.Resolve(before, into, share, rubber);
-        if (body.Pocket >= 0) FallOn(ref body, leans, false, after);
-        else Change(ref body, Onward(body, after), leans);
+        if (body.Pocket >= 0)
+        {
+            if (!leans) TellPocket(ShotEventKind.Jaw, false, body, before, after);
+            FallOn(ref body, leans, false, after);
+            return;
+        }
+
+        Change(ref body, Onward(body, after), leans);
         if (leans)
         {
             if (!isInAir) PressOnRubber(ref body, into);

@@ -83,10 +83,9 @@ public sealed class ButtRaise
     /// </summary>
     /// <param name="layout">The balls; with the white.</param>
     /// <param name="strike">The strike, with a level cue or a raised one.</param>
-    /// <param name="cueLength">Length of the cue in metres.</param>
-    public static Strike Lift(Layout layout, in Strike strike, double cueLength = CueShape.UsualLength)
+    public static Strike Lift(Layout layout, in Strike strike)
     {
-        var least = new ButtRaise(layout, strike.DirectionRadians, cueLength).Degrees(strike.Side, strike.Height);
+        var least = new ButtRaise(layout, strike.DirectionRadians, CueShape.UsualLength).Degrees(strike.Side, strike.Height);
         return strike with { ElevationRadians = Math.Max(strike.ElevationRadians, Math.Min(least, MostDegrees) * Math.PI / 180) };
     }
 

@@ -42,7 +42,8 @@ public sealed record WhitePath(
             .Select(told => Meeting(told, radius))
             .ToList();
         var next = record.Events.Find(told =>
-            told.Time >= from && told != contact && !told.Trembles && told.Balls[0].Ball == BallId.Cue && told.Kind != ShotEventKind.Stops);
+            told.Time >= from && told != contact && !told.Trembles && told.Balls[0].Ball == BallId.Cue
+            && told.Kind is not (ShotEventKind.Stops or ShotEventKind.Lands));
         var rolls = next?.Kind == ShotEventKind.Rolls ? next : null;
         return new WhitePath(
             leaving.Length > 1e-6 ? Math.Atan2(leaving.Y, leaving.X) : double.NaN,

@@ -56,8 +56,9 @@ public sealed class Delivery
         _conditions = conditions;
         Factor = factor;
         // What push-off takes back of a swing, and the swerve of its side with the butt up adds to it.
+        var raised = Math.Tan(Math.Min(elevation, MostSwerve));
         var kept = 1 + CueStrike.PushOffRadians(_sidePerRadian * milli, conditions.Cue.EndMassRatio) / milli
-            - SwerveFelt * _sidePerRadian * Math.Tan(elevation) / (1 - Math.Tan(Math.Min(elevation, MostSwerve)));
+            - SwerveFelt * _sidePerRadian * raised / (1 - raised);
         DirectionSpread = Math.Sqrt(_alignment * _alignment + _swing * kept * _swing * kept);
     }
 

@@ -8,7 +8,7 @@ using static DeepBaize.Evidence.Play;
 namespace DeepBaize.Evidence;
 
 /// <summary>What a pocket takes: the interval of lines on which a rolling ball drops.</summary>
-internal static class Pockets
+public static class PocketScan
 {
     private const double Step = 0.0001;
     private const double Far = 0.06;
