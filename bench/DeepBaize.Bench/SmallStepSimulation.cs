@@ -32,8 +32,9 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
         {
             for (var i = 0; i < balls.Length; i++)
             {
-                if (gone[i] || balls[i].Velocity == Vec3.Zero) continue;
-                if (pockets[i] < 0) balls[i] = Move(balls[i], step);
+                if (gone[i]) continue;
+                if (balls[i].Velocity == Vec3.Zero) balls[i] = Turn(balls[i], step);
+                else if (pockets[i] < 0) balls[i] = Move(balls[i], step);
                 else Settle(_pockets[pockets[i]].March(ref balls[i], step), ref balls[i], ref pockets[i], ref gone[i]);
             }
 
@@ -99,12 +100,18 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
         });
     }
 
+    /// <summary>A ball that stands and turns about its upright axis.</summary>
+    private BallState Turn(in BallState ball, double step) => ball with { Spin = new Vec3(0, 0, Slowed(ball.Spin.Z, step)) };
+
+    private double Slowed(double side, double step) =>
+        Math.CopySign(Math.Max(0, Math.Abs(side) - conditions.Table.SpinDeceleration * step), side);
+
     private BallState Move(in BallState ball, double step)
     {
         if (IsUp(ball)) return Fly(ball, step);
         var table = conditions.Table;
         var slip = ball.SlipOnCloth(_radius);
-        var vertical = Math.CopySign(Math.Max(0, Math.Abs(ball.Spin.Z) - table.SpinDeceleration * step), ball.Spin.Z);
+        var vertical = Slowed(ball.Spin.Z, step);
         Vec3 acceleration, spin;
         var pull = table.SlidingFriction * table.Gravity;
         // What is left of the slip would die within the step.
@@ -134,13 +141,17 @@ public sealed class SmallStepSimulation(PlayingConditions conditions, TableOutli
         {
             if (gone[j] || (balls[i].Velocity == Vec3.Zero && balls[j].Velocity == Vec3.Zero)) continue;
             var apart = balls[j].Position - balls[i].Position;
-            if (apart.Dot(apart) < 4 * _radius * _radius && (balls[i].Velocity - balls[j].Velocity).Dot(apart) > 0)
-            {
-                BallImpact.Resolve(ref balls[i], ref balls[j], conditions.Balls);
-                (balls[i], balls[j]) = (OnBed(balls[i]), OnBed(balls[j]));
-            }
+            var closing = (balls[i].Velocity - balls[j].Velocity).Dot(apart) / apart.Length;
+            if (apart.Length >= 2 * _radius || closing <= 0) continue;
+            // They met a little earlier, where the line of centres was another.
+            var since = (2 * _radius - apart.Length) / closing;
+            (balls[i], balls[j]) = (Drift(balls[i], -since), Drift(balls[j], -since));
+            BallImpact.Resolve(ref balls[i], ref balls[j], conditions.Balls);
+            (balls[i], balls[j]) = (OnBed(Drift(balls[i], since)), OnBed(Drift(balls[j], since)));
         }
     }
+
+    private static BallState Drift(in BallState ball, double time) => ball with { Position = ball.Position + ball.Velocity * time };
 
     /// <summary>The straight noses as edges at their height; a ball within 1 mm of the bed meets them as if on it.</summary>
     private BallState MeetNoseInAir(BallState ball)

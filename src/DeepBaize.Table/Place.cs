@@ -22,6 +22,9 @@ public readonly record struct Place(double X, double Y)
         return dx * dx + dy * dy;
     }
 
+    /// <summary>Heading in radians of the line to another place, from -pi to pi; 0 when the two coincide.</summary>
+    public double HeadingTo(Place other) => Math.Atan2(other.Y - Y, other.X - X);
+
     /// <summary>The place a given way from this one, in metres.</summary>
     public Place Offset(double dx, double dy) => new(X + dx, Y + dy);
 

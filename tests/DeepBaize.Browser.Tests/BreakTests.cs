@@ -36,7 +36,7 @@ public sealed class BreakTests(BrowserFixture browser)
         Assert.Contains(Steps()[0].Text.Split(',')[0], page.Text("verdict"), StringComparison.Ordinal);
         Assert.Single(browser.Driver.FindElements(By.CssSelector("[data-testid=plan-mark]")));
         page.Until(() => browser.Driver.FindElements(
-            By.CssSelector("[data-testid=paths] path.ribbon, [data-testid=paths] circle.ribbon")).Count > 0);
+            By.CssSelector("[data-testid=paths] .ribbon")).Count > 0);
         Assert.Equal("", page.Text("plan-old"));
         var facts = browser.Driver.FindElements(By.CssSelector("[data-fact]"));
         Assert.InRange(facts.Count, 1, 3);

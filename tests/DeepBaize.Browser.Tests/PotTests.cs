@@ -243,7 +243,7 @@ public sealed class PotTests(BrowserFixture browser)
             .map((word) => ({ name: word.dataset.word, box: word.querySelector('rect').getBBox() }))
         const inside = (p, b) => p.x > b.x && p.x < b.x + b.width && p.y > b.y && p.y < b.y + b.height
         const found = []
-        const lines = document.querySelectorAll('.hairline, [data-testid=paths] .line, [data-testid=paths] path.ribbon')
+        const lines = document.querySelectorAll('.hairline, [data-testid=paths] .line, [data-testid=paths] .ribbon')
         for (const line of lines) {
           const length = line.getTotalLength()
           for (let at = 0; at <= length; at += 12) {
@@ -252,9 +252,6 @@ public sealed class PotTests(BrowserFixture browser)
             if (inside(p, box)) found.push(`${name} under ${line.getAttribute('class')}`)
           }
         }
-        for (const dot of document.querySelectorAll('[data-testid=paths] circle.ribbon'))
-          for (const { name, box } of boxes)
-            if (inside({ x: +dot.getAttribute('cx'), y: +dot.getAttribute('cy') }, box)) found.push(`${name} under a stipple`)
         boxes.forEach((a, i) => boxes.slice(i + 1).forEach((b) => {
           if (a.box.x < b.box.x + b.box.width && b.box.x < a.box.x + a.box.width && a.box.y < b.box.y + b.box.height
             && b.box.y < a.box.y + a.box.height) found.push(`${a.name} on ${b.name}`)

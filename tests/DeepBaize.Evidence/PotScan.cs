@@ -1,4 +1,3 @@
-using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Table;
@@ -36,14 +35,15 @@ public sealed class PotScan(TableInUse table)
     public IReadOnlyList<ScannedWindow> Windows(Layout layout, BallId ball, Dials dials)
     {
         var (white, target) = (layout[BallId.Cue]!.Value, layout[ball]!.Value);
-        var middle = Heading(white, target);
+        var middle = white.HeadingTo(target);
         var reach = Math.Acos(Math.Min(1, table.Diameter / white.DistanceTo(target)));
         // The farthest pocket that the ball can be cut to at all, a little beyond the finest edge included.
         var farthest = Enum.GetValues<PocketId>()
-            .Where(pocket => Math.Abs(Math.IEEERemainder(Heading(target, Corner(pocket)) - middle, Math.Tau)) < reach + 0.2)
+            .Where(pocket => Math.Abs(Math.IEEERemainder(target.HeadingTo(Corner(pocket)) - middle, Math.Tau)) < reach + 0.2)
             .Select(pocket => target.DistanceTo(Corner(pocket)))
             .DefaultIfEmpty(1).Max();
         var step = NarrowestWindow / 3 / farthest;
+        var turned = StraightAim.TurnRadians(layout, dials, white, target, table.Conditions);
         var found = new List<ScannedWindow>();
         PocketId? open = null;
         var (from, last, counts) = (0.0, 0.0, false);
@@ -87,8 +87,7 @@ public sealed class PotScan(TableInUse table)
         (PocketId? Pocket, bool IsDirect, double Arrival, double Offset) Play(double heading)
         {
             var ghost = target.Offset(-table.Diameter * Math.Cos(heading), -table.Diameter * Math.Sin(heading));
-            var direction = Math.Atan2(ghost.Y - white.Y, ghost.X - white.X) - CueStrike.PushOffRadians(
-                dials.Side, table.Conditions.Cue.EndMassRatio);
+            var direction = white.HeadingTo(ghost) - turned;
             var strike = dials.At(layout, direction).Along(direction);
             _simulation.RunUntilDecided(layout, strike, ball, _result);
             if (_result.FirstContact?.Ball != ball || _result.Potted.All(potted => potted.Ball != ball)) return default;
@@ -116,8 +115,6 @@ public sealed class PotScan(TableInUse table)
         var offset = (before.Velocity.Y * (corner.X - before.Position.X) - before.Velocity.X * (corner.Y - before.Position.Y)) / speed;
         return (fell.Pocket, !meetsBall && Math.Abs(offset) <= Mouth, speed, offset);
     }
-
-    private static double Heading(Place from, Place to) => Math.Atan2(to.Y - from.Y, to.X - from.X);
 
     private static Place Corner(PocketId pocket) => new(
         pocket <= PocketId.Green ? 0 : pocket <= PocketId.MiddleGreenSide ? Measurements.Length / 2 : Measurements.Length,

@@ -53,6 +53,23 @@ public sealed class PotSolverTests
         }
     }
 
+    /// <summary>
+    /// The butt is never quite level, so that side curves a soft white on a long way: an aim at a cut that knows of the push-off only
+    /// passes the ball by.
+    /// </summary>
+    [Fact]
+    public void A_soft_long_stroke_with_side_is_aimed_past_its_swerve()
+    {
+        var (solver, layout) = (new PotSolver(Club), Lay((BallId.Cue, 0.4, 0.9), (BallId.Black, 3.0, 1.2)));
+        var pot = new Pot(BallId.Black, PocketId.TopGreenSide);
+        var strike = solver.Solve(layout, pot, Dials.AtPace(5, 0.3)).Solution!.Strike;
+        Assert.Equal(ObjectBallFate.Potted, solver.Watch(layout, pot, strike).Fate);
+        var plain = solver.Solve(layout, pot, Dials.AtPace(5)).Solution!.Strike.DirectionRadians;
+        var unaware = strike with { DirectionRadians = plain - CueStrike.PushOffRadians(0.3, Club.Conditions.Cue.EndMassRatio) };
+        Assert.Equal(ObjectBallFate.NotMet, solver.Watch(layout, pot, unaware).Fate);
+        Assert.NotNull(solver.Aim(layout, pot, Dials.AtPace(5, 0.3)));
+    }
+
     [Fact]
     public void Just_inside_the_window_the_ball_drops_and_just_outside_it_does_not()
     {

@@ -16,7 +16,7 @@ namespace DeepBaize.Bench.Long;
 internal static class LongChecks
 {
     private const int Shots = 1_000_000;
-    private const int PotLayouts = 1000;
+    private const int PotLayouts = 2000;
     private const int ListedLayouts = 2000;
     private const int ListedSeed = 920_000;
     private const int ListedDraws = 2000;

@@ -61,7 +61,7 @@ public static class Corridor
         {
             var offset = step * OpeningHalf / OpeningSteps;
             var target = line.Target.Offset(-Math.Sin(line.BallHeading) * offset, Math.Cos(line.BallHeading) * offset);
-            var heading = Math.Atan2(target.Y - line.Ball.Y, target.X - line.Ball.X);
+            var heading = line.Ball.HeadingTo(target);
             if (Blockers(layout, line.Ball, target, ball, BallId.Cue, diameter - PathSlack).Count > 0) continue;
             if (Blockers(layout, line.White, PottingLine.GhostAt(heading, line.Ball, diameter), BallId.Cue, ball,
                 diameter - ThrowSlack).Count == 0) return true;

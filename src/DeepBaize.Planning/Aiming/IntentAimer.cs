@@ -8,14 +8,13 @@ namespace DeepBaize.Planning.Aiming;
 public sealed class IntentAimer
 {
     private readonly PotSolver _solver;
-    private readonly double _endMassRatio;
 
     /// <summary>Prepares a table.</summary>
     /// <param name="table">The table.</param>
     public IntentAimer(TableInUse table)
     {
         ArgumentNullException.ThrowIfNull(table);
-        (_solver, _endMassRatio) = (new PotSolver(table), table.Conditions.Cue.EndMassRatio);
+        _solver = new PotSolver(table);
     }
 
     /// <summary>Strokes simulated so far.</summary>
@@ -40,10 +39,6 @@ public sealed class IntentAimer
         };
     }
 
-    private Strike? Straight(Layout layout, Place at, Dials dials)
-    {
-        if (layout[BallId.Cue] is not { } white) return null;
-        var direction = Math.Atan2(at.Y - white.Y, at.X - white.X) - CueStrike.PushOffRadians(dials.Side, _endMassRatio);
-        return dials.At(layout, direction).Along(direction);
-    }
+    private Strike? Straight(Layout layout, Place at, Dials dials) =>
+        StraightAim.Strike(layout, dials, at, _solver.Table.Conditions);
 }

@@ -162,7 +162,7 @@ public sealed class PotSolver
         private readonly Pot _pot;
         private readonly Dials _dials;
         private readonly PottingLine _line;
-        private readonly double _pushOff;
+        private readonly double _turn;
         private readonly double _middle;
         private readonly double _reach;
 
@@ -170,10 +170,10 @@ public sealed class PotSolver
         {
             (_solver, _layout, _pot, _dials, _line) = (solver, layout, pot, dials, line);
             _clear = Clear(layout, pot.Ball);
-            _pushOff = CueStrike.PushOffRadians(dials.Side, solver._table.Conditions.Cue.EndMassRatio);
+            _turn = StraightAim.TurnRadians(layout, dials, line.White, line.Contact, solver._table.Conditions);
             // The white meets the ball on the side that it sees: headings of the line of centres about that from white to ball.
             var (white, ball) = (line.White, line.Ball);
-            _middle = Math.Atan2(ball.Y - white.Y, ball.X - white.X);
+            _middle = white.HeadingTo(ball);
             _reach = Math.Acos(Math.Min(1, layout.Gauge.Diameter / white.DistanceTo(ball))) - GrazeMargin;
         }
 
@@ -321,7 +321,7 @@ public sealed class PotSolver
         private double Direction(double heading)
         {
             var ghost = PottingLine.GhostAt(heading, _line.Ball, _layout.Gauge.Diameter);
-            return Math.Atan2(ghost.Y - _line.White.Y, ghost.X - _line.White.X) - _pushOff;
+            return _line.White.HeadingTo(ghost) - _turn;
         }
 
         private bool IsReachable(double heading) => Math.Abs(Math.IEEERemainder(heading - _middle, Math.Tau)) <= _reach;

@@ -35,9 +35,9 @@ public readonly record struct PottingLine
     {
         (White, Ball, Target, Point) = (white, ball, target, point);
         Distance = ball.DistanceTo(target);
-        BallHeading = Math.Atan2(target.Y - ball.Y, target.X - ball.X);
+        BallHeading = ball.HeadingTo(target);
         Contact = GhostAt(BallHeading, ball, diameter);
-        AimHeading = Math.Atan2(Contact.Y - white.Y, Contact.X - white.X);
+        AimHeading = white.HeadingTo(Contact);
         CutRadians = Math.IEEERemainder(BallHeading - AimHeading, Math.Tau);
         WhiteDistance = white.DistanceTo(Contact);
     }
@@ -128,7 +128,7 @@ public readonly record struct PottingLine
         // Along a cushion there is one line only.
         if (opening.Width <= 0
             || (pot.Pocket is not (PocketId.MiddleYellowSide or PocketId.MiddleGreenSide) && fromAxis > AlongCushionRadians)) return plain;
-        var across = Math.Atan2(throat.Y - ball.Y, throat.X - ball.X) + Math.PI / 2;
+        var across = ball.HeadingTo(throat) + Math.PI / 2;
         return new PottingLine(
             white, ball, throat.Offset(opening.Middle * Math.Cos(across), opening.Middle * Math.Sin(across)), plain.Point, diameter);
     }

@@ -52,7 +52,7 @@ public sealed class SwerveFinder
     {
         ArgumentNullException.ThrowIfNull(layout);
         if (layout[BallId.Cue] is not { } white || layout[target] is not { } ball) return [];
-        var straight = Math.Atan2(ball.Y - white.Y, ball.X - white.X);
+        var straight = white.HeadingTo(ball);
         var found = new List<SwerveStroke>();
         foreach (var dials in AllDials())
         {

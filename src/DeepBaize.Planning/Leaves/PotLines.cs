@@ -128,7 +128,7 @@ public sealed class PotLines
         var (ux, uy) = ((throat.X - ball.X) / distance, (throat.Y - ball.Y) / distance);
         // The middle of what the pocket takes is aimed at.
         var target = throat.Offset(-uy * opening.Middle, ux * opening.Middle);
-        var heading = Math.Atan2(target.Y - ball.Y, target.X - ball.X);
+        var heading = ball.HeadingTo(target);
         return new PotLine(index, pocket, heading, (Math.Cos(heading), Math.Sin(heading)), target,
             PottingLine.GhostAt(heading, ball, _diameter), distance, opening.Width, false, false);
     }

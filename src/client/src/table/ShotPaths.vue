@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Outline, Prediction, Segment } from '@/api/client'
 import { kindClass } from '@/sheet/sheet'
-import { curve, isFlight, moving, mm, ribbon, shadow, stipples, toSheet } from './view'
+import { curve, dotted, isFlight, moving, mm, ribbon, shadow, stipples, toSheet } from './view'
 
 /**
  * Where the balls go: the white as a ribbon, stippled where it slides; the others in their colours on an ivory casing. A flight is a
@@ -15,9 +15,11 @@ const white = computed(() => {
   const segments = path ? moving(path) : []
   return {
     rolling: segments.filter((segment) => segment.phase === 'rolling').map((segment) => ribbon(props.outline, segment)),
-    sliding: stipples(
-      props.outline,
-      segments.filter((segment) => segment.phase !== 'rolling' && !isFlight(props.outline, segment)),
+    sliding: dotted(
+      stipples(
+        props.outline,
+        segments.filter((segment) => segment.phase !== 'rolling' && !isFlight(props.outline, segment)),
+      ),
     ),
     flights: flightsOf(segments),
   }
@@ -77,7 +79,7 @@ const contact = computed(() => {
         <path class="flight" :d="flight.way" data-testid="flight" />
       </template>
       <path v-for="(d, i) in white.rolling" :key="`r${i}`" class="ribbon" :d="d" />
-      <circle v-for="(dot, i) in white.sliding" :key="`s${i}`" class="ribbon" :cx="dot.x" :cy="dot.y" :r="dot.r" />
+      <path v-if="white.sliding" class="ribbon" :d="white.sliding" />
     </g>
     <circle v-if="contact" class="contact" :cx="contact.x" :cy="contact.y" :r="radius" />
     <circle

@@ -109,11 +109,13 @@ const held = computed(() => (gesture.value?.kind === 'ball' ? gesture.value.id :
 const inHand = computed(() => drawn.value.find((ball) => ball.id === held.value) ?? finger.value)
 const dragged = computed(() => {
   const now = gesture.value
-  return now?.kind === 'group' ? { x: now.to.x - now.from.x, y: now.to.y - now.from.y } : { x: 0, y: 0 }
+  return now?.kind === 'group' ? { x: now.to.x - now.from.x, y: now.to.y - now.from.y } : null
 })
 const shown = computed(() =>
   drawn.value.map((ball) =>
-    props.chosen.includes(ball.id) ? { ...ball, x: ball.x + dragged.value.x, y: ball.y + dragged.value.y } : ball,
+    dragged.value && props.chosen.includes(ball.id)
+      ? { ...ball, x: ball.x + dragged.value.x, y: ball.y + dragged.value.y }
+      : ball,
   ),
 )
 /** What draws the ball in the hand: seen before it is let go. */

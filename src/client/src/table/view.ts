@@ -210,4 +210,13 @@ export function stipples(outline: Outline, segments: Segment[], spacing = 26): D
   return dots
 }
 
+/** The stipples as one path of circles: a hundred elements of the page would have to follow every move of a ball. */
+export const dotted = (dots: Dot[]) =>
+  dots
+    .map(
+      ({ x, y, r }) =>
+        `M${fmt({ x: x - r, y })}a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0`,
+    )
+    .join('')
+
 const fmt = (point: Point) => `${point.x.toFixed(1)},${point.y.toFixed(1)}`
