@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Outline, Path, Segment } from '@/api/client'
 import {
+  dotted,
   fromSheet,
   heightOn,
   isFlight,
@@ -83,6 +84,14 @@ describe('the drawing', () => {
     const gaps = dots.slice(1).map((dot, i) => dot.x - dots[i]!.x)
     expect(dots.length).toBeGreaterThan(50)
     expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(8)
+  })
+
+  it('draws all stipples as one path of circles', () => {
+    const dots = stipples(outline, [slowing])
+    const path = dotted(dots)
+    expect(path.split('M')).toHaveLength(dots.length + 1)
+    expect(dotted([{ x: 10, y: 20, r: 5 }])).toBe('M5.0,20.0a5.0 5.0 0 1 0 10.0 0a5.0 5.0 0 1 0 -10.0 0')
+    expect(dotted([])).toBe('')
   })
 })
 
