@@ -39,7 +39,8 @@ public class ChanceBenchmarks
         var solver = new PotSolver(_table);
         _solution = solver.Solve(_layout, _pot, Dials.AtPace(4.5, 0, -0.2)).Solution!;
         _strike = _solution.Strike;
-        var stroke = new PlannedStroke(new PotIntent(_pot), _strike, CueingReader.Deliver(_table, _layout, _player, _strike));
+        var intent = new PotIntent(_pot);
+        var stroke = new PlannedStroke(intent, _strike, CueingReader.Deliver(_table, _layout, _player, _strike, intent));
         _asked = new SampleQuestion(_table, TrialQuestion.Of(_layout, stroke), TableDoubt.Unmeasured, _player);
         _fast = new FastChance(solver);
         _gauge = new LeaveGauge(_table, _player);

@@ -18,10 +18,13 @@ internal static class PresetFit
     private const int Samples = 20_000;
     private const int Halvings = 14;
 
+    private const int Rounds = 3;
+
     /// <summary>What the presets are fitted to (from memory, common experience).</summary>
-    private static readonly (string Name, double Black, double HeightMm, double Pace, double ButtMrad)[] Wanted =
+    private static readonly Level[] Wanted =
     [
-        ("Starter", 0.45, 2.5, 0.12, 15), ("Club", 0.80, 1.5, 0.08, 10), ("League", 0.92, 1.0, 0.05, 7), ("Expert", 0.98, 0.6, 0.03, 4),
+        new("Starter", 0.45, 0.10, 2.5, 0.12, 5), new("Club", 0.80, 0.08, 1.5, 0.08, 2.5), new("League", 0.92, 0.04, 1.0, 0.05, 1.5),
+        new("Expert", 0.98, 0.01, 0.6, 0.03, 1),
     ];
 
     /// <summary>Fits and writes.</summary>
@@ -30,30 +33,26 @@ internal static class PresetFit
         CultureInfo.CurrentCulture = CultureInfo.InvariantCulture;
         var table = new TableInUse(PlayingConditions.Club, TableOutline.Club);
         var lines = new StringBuilder();
-        foreach (var (name, black, height, pace, butt) in Wanted)
+        foreach (var level in Wanted)
         {
-            var (low, high) = (0.05, 12.0);
-            for (var i = 0; i < Halvings; i++)
-            {
-                var middle = (low + high) / 2;
-                var tried = HousePlayers.Errors(middle, height, pace, butt);
-                if (PlayerTrial.Rate(table, tried, PlayerTrial.Black(table), Samples, Seed).Share > black) low = middle;
-                else high = middle;
-            }
-
-            var mrad = Math.Round((low + high) / 2, 3);
-            var errors = HousePlayers.Errors(mrad, height, pace, butt);
+            var (mrad, judged) = Fit(table, level);
+            var errors = level.Errors(mrad, judged);
             var rate = PlayerTrial.Rate(table, errors, PlayerTrial.Black(table), Samples, Seed + 1).Share;
             var straight = PlayerTrial.Rate(table, errors, PlayerTrial.LongStraight(table), Samples, Seed + 1).Share;
-            Console.WriteLine($"{name}: {mrad:0.000} mrad; black off its spot {100 * rate:0.0} % (wanted {100 * black:0}), long straight "
-                + $"pot {100 * straight:0.0} %");
+            var half = PlayerTrial.SideCost(table, errors, PlayerTrial.Clear(table, 1), 0.5, Samples, Seed + 1);
+            Console.WriteLine($"{level.Name}: {mrad:0.000} mrad, judges wrong by {100 * judged:0.0} %; black off its spot {100 * rate:0.0} % "
+                + $"(wanted {100 * level.Black:0}), long straight pot {100 * straight:0.0} %; half a tip of side costs {100 * half:0.0} "
+                + $"(wanted {100 * level.HalfTip:0})");
             Console.WriteLine(
                 $"  with the tip's offset drawn apart from the swing: black "
                     + $"{100 * DrawnApart(table, errors, PlayerTrial.Black(table)):0.0} %, "
                 + $"long straight pot {100 * DrawnApart(table, errors, PlayerTrial.LongStraight(table)):0.0} %");
-            lines.AppendLine($"    /// <summary>Black off its spot {100 * rate:0.0} %, wanted {100 * black:0}; long straight pot "
+            lines.AppendLine($"    /// <summary>Black off its spot {100 * rate:0.0} %, wanted {100 * level.Black:0}; long straight pot "
                 + $"{100 * straight:0.0} %.</summary>");
-            lines.AppendLine($"    private const double {name}Mrad = {mrad:0.000};").AppendLine();
+            lines.AppendLine($"    private const double {level.Name}Mrad = {mrad:0.000};").AppendLine();
+            lines.AppendLine($"    /// <summary>Half a tip of side on a pot at 1 m costs {100 * half:0.0} points, wanted "
+                + $"{100 * level.HalfTip:0}.</summary>");
+            lines.AppendLine($"    private const double {level.Name}Judged = {judged:0.000};").AppendLine();
         }
 
         File.WriteAllText(file, $$"""
@@ -70,6 +69,33 @@ internal static class PresetFit
 
             """);
         return 0;
+    }
+
+    /// <summary>The straightness of the hands by the black, and the eye by the cost of side, in turns: each changes the other a little.</summary>
+    private static (double Mrad, double Judged) Fit(TableInUse table, Level level)
+    {
+        var (mrad, judged) = (1.0, 0.1);
+        for (var round = 0; round < Rounds; round++)
+        {
+            mrad = Halve(0.05, 12, tried =>
+                PlayerTrial.Rate(table, level.Errors(tried, judged), PlayerTrial.Black(table), Samples, Seed).Share < level.Black);
+            judged = Halve(0, 1, tried =>
+                PlayerTrial.SideCost(table, level.Errors(mrad, tried), PlayerTrial.Clear(table, 1), 0.5, Samples, Seed) > level.HalfTip);
+        }
+
+        return (mrad, judged);
+    }
+
+    private static double Halve(double low, double high, Func<double, bool> isTooMuch)
+    {
+        for (var i = 0; i < Halvings; i++)
+        {
+            var middle = (low + high) / 2;
+            if (isTooMuch(middle)) high = middle;
+            else low = middle;
+        }
+
+        return Math.Round((low + high) / 2, 3);
     }
 
     /// <summary>
@@ -91,5 +117,17 @@ internal static class PresetFit
             if (result.Potted.Any(ball => ball == new PottedBall(trial.Pot.Ball, trial.Pot.Pocket))) Interlocked.Increment(ref potted);
         });
         return (double)potted / Samples;
+    }
+
+    /// <summary>A level of players, and the spreads of theirs that are not fitted.</summary>
+    /// <param name="Name">Its name.</param>
+    /// <param name="Black">Share of blacks off the spot that they pot.</param>
+    /// <param name="HalfTip">Share of pots that half a tip of side costs them at 1 m.</param>
+    /// <param name="HeightMm">Spread of the tip's height in mm.</param>
+    /// <param name="Pace">Spread of the pace as a share.</param>
+    /// <param name="ButtMrad">Spread of the butt in mrad.</param>
+    private sealed record Level(string Name, double Black, double HalfTip, double HeightMm, double Pace, double ButtMrad)
+    {
+        public DeliveryErrors Errors(double mrad, double judged) => HousePlayers.Errors(mrad, HeightMm, Pace, ButtMrad, judged);
     }
 }

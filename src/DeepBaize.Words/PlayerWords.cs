@@ -32,17 +32,33 @@ public static class PlayerWords
     /// <summary>What a player's hands do, as players speak of it, and the cue that suits.</summary>
     /// <param name="black">Share of blacks off the spot that are potted.</param>
     /// <param name="straight">Share of long straight pots.</param>
+    /// <param name="halfTip">Share of pots that half a tip of side costs on a pot at 1 m.</param>
     /// <param name="physique">What the player can reach.</param>
-    public static IReadOnlyList<string> Look(double black, double straight, Physique physique)
+    public static IReadOnlyList<string> Look(double black, double straight, double halfTip, Physique physique)
     {
         ArgumentNullException.ThrowIfNull(physique);
         return
         [
             $"Black off its spot from 0.6 m: {100 * black:0} in 100.",
             $"Long straight pot: {100 * straight:0} in 100.",
+            SideCost(halfTip),
             $"Cue to suit: about {100 * physique.SuitableCueLength:0} cm.",
         ];
     }
 
-    private static string Called(string field) => field == "heightMm" ? "tip height" : field;
+    private static string SideCost(double halfTip) => Math.Round(100 * halfTip) switch
+    {
+        <= 0 => "Half a tip of side costs no pots at 1 m.",
+        1 => "Half a tip of side costs 1 pot in 100 at 1 m.",
+        var pots => $"Half a tip of side costs {pots:0} pots in 100 at 1 m.",
+    };
+
+    private static string Called(string field) => field switch
+    {
+        "heightMm" => "tip height",
+        "judgePushOff" => "eye for push-off",
+        "judgeSwerve" => "eye for swerve",
+        "judgeThrow" => "eye for throw",
+        _ => field,
+    };
 }

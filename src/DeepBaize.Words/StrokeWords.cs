@@ -43,7 +43,7 @@ public static class StrokeWords
 
     /// <summary>Tips of the cue's axis for a contact point: a domed tip touches nearer the centre than its axis.</summary>
     public static double ToTips(double contactOffset, double radius) =>
-        contactOffset * radius * CueShape.AxisFactor(radius) / CueShape.TipDiameter;
+        contactOffset / CueShape.ContactOffset(1, radius);
 
     private static string Tips(double tips)
     {

@@ -69,9 +69,12 @@ public static class ChanceTrial
             .OrderBy(_ => random.Next());
         var solution = pots.Select(pot => solver.Solve(layout, pot, dials).Solution).FirstOrDefault(found => found is not null);
         if (solution is null) return null;
-        var delivery = Delivery.Of(player.Errors, dials.Pace, 1, BridgeRoom.UsualLength, table.Conditions);
+        var intent = new PotIntent(solution.Pot);
+        var delivery = Delivery.Of(
+            player.Errors, dials.Pace, 1, BridgeRoom.UsualLength, table.Conditions,
+            allowances: AllowanceReader.Of(table, layout, SidePolicy.Sparing, solution.Strike, intent));
         var fast = new FastChance(solver).Of(layout, solution, delivery);
-        var stroke = new PlannedStroke(new PotIntent(solution.Pot), solution.Strike, BridgeWay.Plain, delivery);
+        var stroke = new PlannedStroke(intent, solution.Strike, BridgeWay.Plain, delivery);
         var sampled = StrokeSampler.Play(new SampleQuestion(table, TrialQuestion.Of(layout, stroke), TableDoubt.None), samples, seed);
         var found = new List<LeavePot>();
         new LeaveGauge(table, player)

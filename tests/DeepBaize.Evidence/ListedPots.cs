@@ -158,7 +158,7 @@ public static class ListedPots
                     if (pace > CueStrike.HardestPace(height, solver.Table.Conditions)) break;
                     var solved = solver.Solve(layout, pot with { Part = part }, Dials.AtPace(pace, 0, height), withWindow: false);
                     if (solved.Solution is not { } solution) break;
-                    var cued = CueingReader.Deliver(solver.Table, layout, player, solution.Strike);
+                    var cued = CueingReader.Deliver(solver.Table, layout, player, solution.Strike, new PotIntent(pot with { Part = part }));
                     if (cued.IsPossible) yield return new Stroke(solution.Strike, cued.Delivery);
                     // A tip above the centre is for a butt that would have to be raised.
                     if (cued.ElevationDegrees < CueingAnswer.LevelDegrees) break;
@@ -172,7 +172,7 @@ public static class ListedPots
     {
         if (!PottingLine.Of(layout, pot, table).IsReachable) yield break;
         if (own.Read(layout, pot with { Part = PocketPart.Opening })?.Solution.Strike is not { } strike) yield break;
-        yield return new Stroke(strike, CueingReader.Deliver(table, layout, player, strike).Delivery);
+        yield return new Stroke(strike, CueingReader.Deliver(table, layout, player, strike, new PotIntent(pot)).Delivery);
     }
 
     private static double Share(PotSolver solver, Layout layout, Pot pot, Stroke stroke, int draws, int seed)

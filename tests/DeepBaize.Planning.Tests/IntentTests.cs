@@ -97,6 +97,6 @@ public sealed class IntentTests
     private static PlannedStroke Straight(Layout layout, Intent intent, PlayerProfile player, double pace)
     {
         var strike = new IntentAimer(Club).Aim(layout, intent, Dials.AtPace(pace))!.Value;
-        return new PlannedStroke(intent, strike, CueingReader.Deliver(Club, layout, player, strike));
+        return new PlannedStroke(intent, strike, CueingReader.Deliver(Club, layout, player, strike, intent));
     }
 }

@@ -172,9 +172,33 @@ public sealed class PlayerTests
     public void Who_avoids_side_ranks_every_stroke_with_side_below_an_equal_one_without()
     {
         var avoids = Preferences.Usual with { Side = SidePolicy.Avoid };
-        var plans = new[] { 0.0, 0.1, -0.1, 0.3 }.Select(side => new ComparedPlan(0.8, 0.8, Math.Abs(side), avoids.Cost(side, 0.3, false)))
+        var plans = new[] { 0.0, 0.3, 1 }.Select(tips => new ComparedPlan(0.8, 0.8, tips, avoids.Cost(Rolling with { SideTips = tips })))
             .ToList();
         Assert.All(plans.Skip(1), plan => Assert.True(plan.Worth < plans[0].Worth - 0.5));
-        Assert.True(Preferences.Usual.Cost(0.1, 0.3, false) > (Preferences.Usual with { Side = SidePolicy.Helping }).Cost(0.1, 0.3, false));
+    }
+
+    private static StrokeKind Rolling => new(0, false, 0, 1, 3, false);
+
+    [Fact]
+    public void A_school_counts_by_degree()
+    {
+        var (sparing, helping) = (Preferences.Usual, Preferences.Usual with { Side = SidePolicy.Helping });
+        Assert.Equal(0, sparing.Cost(Rolling));
+        Assert.Equal(0, sparing.Cost(Rolling with { SideTips = 0.03 }));
+        var (touch, half, whole) = (Side(0.25), Side(0.5), Side(1));
+        Assert.True(sparing.Cost(touch) > 2 && sparing.Cost(half) > sparing.Cost(touch) && sparing.Cost(whole) > sparing.Cost(half) + 3);
+        // Who uses helping side as a habit pays little for it, and for the other side what anybody pays.
+        Assert.True(helping.Cost(half with { IsHelping = true }) < sparing.Cost(half) / 3);
+        Assert.Equal(sparing.Cost(half), helping.Cost(half));
+        // Follow, screw, stun by the spin at the contact; deep, high and hard cost more.
+        Assert.Equal(sparing.Screw, sparing.Cost(Rolling with { Roll = -0.5 }));
+        Assert.Equal(sparing.Stun, sparing.Cost(Rolling with { Roll = 0.1 }));
+        Assert.Equal(0, sparing.Cost(Rolling with { Roll = double.NaN }));
+        Assert.True(sparing.Cost(Rolling with { HeightTips = -1.4 }) > sparing.Cost(Rolling with { HeightTips = -1.1 }));
+        Assert.Equal(sparing.Cost(Rolling), sparing.Cost(Rolling with { HeightTips = 1, Pace = 6 }));
+        Assert.True(sparing.Cost(Rolling with { Pace = 8 }) > sparing.Cost(Rolling with { Pace = 7 }));
+        Assert.Equal(sparing.Rest, sparing.Cost(Rolling with { NeedsRest = true }));
+
+        static StrokeKind Side(double tips) => Rolling with { SideTips = tips };
     }
 }

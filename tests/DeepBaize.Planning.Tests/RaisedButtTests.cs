@@ -75,6 +75,6 @@ public sealed class RaisedButtTests
         Assert.Equal(ButtRaise.LeastDegrees, up.ElevationDegrees);
         Assert.Equal(20, up.RaisedDegrees, 1e-9);
         Assert.True(up.Factor > 1.3 * plain.Factor, $"{plain.Factor} {up.Factor}");
-        Assert.Equal(up.Factor, CueingReader.Deliver(Club, layout, HousePlayers.Club, raised).Factor);
+        Assert.Equal(up.Factor, CueingReader.Deliver(Club, layout, HousePlayers.Club, raised, new HitIntent(BallId.Black)).Factor);
     }
 }

@@ -23,8 +23,11 @@ internal static class Tables
         ?? throw new InvalidOperationException(problems[0].ToString());
 
     /// <summary>A pot as a player cues it, in a frame in which its ball is on.</summary>
-    public static TrialQuestion Try(Layout layout, Pot pot, in Strike strike, PlayerProfile player) =>
-        TrialQuestion.Of(layout, new PlannedStroke(new PotIntent(pot), strike, CueingReader.Deliver(Club, layout, player, strike)));
+    public static TrialQuestion Try(Layout layout, Pot pot, in Strike strike, PlayerProfile player)
+    {
+        var intent = new PotIntent(pot);
+        return TrialQuestion.Of(layout, new PlannedStroke(intent, strike, CueingReader.Deliver(Club, layout, player, strike, intent)));
+    }
 
     /// <summary>A search for a stroke at a pot, on the table as it is.</summary>
     public static SearchQuestion Seek(Layout layout, Pot pot, PlayerProfile player, int seed, Func<Place, bool>? zone = null) =>

@@ -7,7 +7,8 @@ namespace DeepBaize.Data.Shelf;
 public sealed record SavedPlayer(
     string? Preset = null, string? Hand = null, double? ShoulderHeight = null, double? Reach = null, double? Stretch = null,
     double? CueLength = null, SavedRests? Rests = null, SavedSpread? Alignment = null, SavedSpread? Swing = null,
-    SavedSpread? HeightMm = null, SavedSpread? Pace = null, SavedSpread? Butt = null, double? SideBiasMm = null,
+    SavedSpread? HeightMm = null, SavedSpread? Pace = null, SavedSpread? Butt = null, SavedSpread? JudgePushOff = null,
+    SavedSpread? JudgeSwerve = null, SavedSpread? JudgeThrow = null, double? SideBiasMm = null,
     SavedFactors? Factors = null, SavedPreferences? Preferences = null, IReadOnlyList<SavedPace>? Paces = null);
 
 /// <summary>Rests at hand; what is absent is there.</summary>

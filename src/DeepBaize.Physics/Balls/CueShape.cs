@@ -20,6 +20,11 @@ public static class CueShape
     /// <param name="ballRadius">Radius of the ball in metres.</param>
     public static double AxisFactor(double ballRadius) => (ballRadius + TipRadius) / ballRadius;
 
+    /// <summary>Offset of the contact point in ball radii when the cue's axis is moved by a number of tips.</summary>
+    /// <param name="tips">Tips of the axis.</param>
+    /// <param name="ballRadius">Radius of the ball in metres.</param>
+    public static double ContactOffset(double tips, double ballRadius) => tips * TipDiameter / (AxisFactor(ballRadius) * ballRadius);
+
     /// <summary>Height in metres of the middle of the tip's dome over the bed, with the tip on a white that lies there.</summary>
     /// <param name="side">Contact point right of centre seen along the cue, in ball radii.</param>
     /// <param name="height">Contact point above centre seen along the cue, in ball radii.</param>

@@ -25,9 +25,12 @@ public static class StraightAim
     {
         ArgumentNullException.ThrowIfNull(conditions);
         var direction = white.HeadingTo(at) - CueStrike.PushOffRadians(dials.Side, conditions.Cue.EndMassRatio);
-        var strike = dials.At(layout, direction).Along(direction);
-        return OpenWay.TurnRadians(strike, Math.Max(Nearest, white.DistanceTo(at)), conditions);
+        return TurnRadians(dials.At(layout, direction).Along(direction), white.DistanceTo(at), conditions);
     }
+
+    /// <summary>The same for a stroke that is known, at a distance in metres.</summary>
+    internal static double TurnRadians(in Strike strike, double distance, PlayingConditions conditions) =>
+        OpenWay.TurnRadians(strike, Math.Max(Nearest, distance), conditions);
 
     /// <summary>The stroke that sends the white straight to a place.</summary>
     /// <param name="layout">The balls, which may raise the butt; with the white.</param>

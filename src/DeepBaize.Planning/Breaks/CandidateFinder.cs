@@ -1,4 +1,5 @@
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
@@ -196,7 +197,9 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var trial = worker.Player.Trials.Play(asked, StrokeDraw.Exact);
         var ruling = trial.Ruling;
         if (ruling.Points == 0 || (!question.Wishes.Cushion && trial.Result.WhiteCushions.Count > 0)) return null;
-        var cost = question.Striker.Preferences.Cost(stroke.Strike.Side, stroke.Strike.Height, stroke.Way > Cueing.BridgeWay.Stretched);
+        var kind = StrokeKindReader.Of(
+            question.Table, layout, stroke.Intent, stroke.Strike, stroke.Way > BridgeWay.Stretched, trial.Result.FirstContact);
+        var cost = question.Striker.Preferences.Cost(kind);
         return new StrokeCandidate(
             pot, dials, asked, pot.Chance * worker.Worth.After(ruling), Math.Max(0, 1 - cost / 100) * Approach(ruling.Next, worker));
     }

@@ -59,8 +59,9 @@ public sealed class FramePlayer
         var solved = double.IsNaN(headingRadians) ? _solver.Aim(layout, pot, dials) : _solver.AimNear(layout, pot, dials, headingRadians);
         _aimed += _solver.Played - before;
         if (solved is not { } strike) return null;
-        var cued = CueingReader.Deliver(_table, layout, _player, strike);
-        return cued.IsPossible && (wishes.Rest || !cued.NeedsRest) ? new PlannedStroke(new PotIntent(pot), strike, cued) : null;
+        var intent = new PotIntent(pot);
+        var cued = CueingReader.Deliver(_table, layout, _player, strike, intent);
+        return cued.IsPossible && (wishes.Rest || !cued.NeedsRest) ? new PlannedStroke(intent, strike, cued) : null;
     }
 
     /// <summary>Plays a stroke with the errors of a draw and judges it; <see cref="StrokeDraw.Exact"/> plays it as it is meant.</summary>

@@ -89,7 +89,8 @@ public static class CueingReader
     /// <param name="layout">The balls; with the white.</param>
     /// <param name="player">The player.</param>
     /// <param name="strike">The stroke.</param>
-    public static CuedDelivery Deliver(TableInUse table, Layout layout, PlayerProfile player, in Strike strike)
+    /// <param name="intent">What it is for, which says what the aim allows for.</param>
+    public static CuedDelivery Deliver(TableInUse table, Layout layout, PlayerProfile player, in Strike strike, Intent intent)
     {
         ArgumentNullException.ThrowIfNull(table);
         ArgumentNullException.ThrowIfNull(layout);
@@ -101,8 +102,10 @@ public static class CueingReader
         var factor = Factor(player.Errors.Factors, best, bridge, elevation, strike);
         var pace = Math.Clamp(Pace.FromSpeed(strike.WhiteSpeed), Pace.Softest, Pace.Hardest);
         var raised = Math.Max(strike.ElevationRadians, Math.Min(elevation, ButtRaise.MostDegrees) * Math.PI / 180);
-        return new CuedDelivery(
-            Delivery.Of(player.Errors, pace, factor, bridge.Length, table.Conditions, raised), best.Way, elevation, factor);
+        var delivery = Delivery.Of(
+            player.Errors, pace, factor, bridge.Length, table.Conditions, raised,
+            AllowanceReader.Of(table, layout, player.Preferences.Side, strike, intent), player.PaceSpread(strike.WhiteSpeed));
+        return new CuedDelivery(delivery, best.Way, elevation, factor);
     }
 
     /// <summary>What a way of reaching multiplies a player's spreads with, all else being plain.</summary>

@@ -58,6 +58,9 @@ public sealed class LeaveGauge
     /// </summary>
     private const double ThrowPerMillimetre = 0.0035;
 
+    /// <summary>Throw of a cut at a usual pace in radians, of which a player misjudges a share (estimate).</summary>
+    private const double UsualThrow = 0.05;
+
     /// <summary>Chance from which a pot is told at all.</summary>
     public const double LeastChance = 0.02;
 
@@ -93,7 +96,9 @@ public sealed class LeaveGauge
         _direction = CueingReader.DirectionSpread(table, player) * player.Errors.Factors.AtPace(UsualPace);
         for (var i = 0; i < _cushion.Length; i++)
             _cushion[i] = CueingReader.CushionFactor(table, player, i * CushionStep, HeightOffCushion);
-        _throw = ThrowPerMillimetre * (player.Errors.Height.Size + player.Errors.Swing.Size * BridgeRoom.UsualLength);
+        var spun = ThrowPerMillimetre * (player.Errors.Height.Size + player.Errors.Swing.Size * BridgeRoom.UsualLength);
+        var judged = UsualThrow * player.Errors.Eye.Throw.Size;
+        _throw = Math.Sqrt(spun * spun + judged * judged);
     }
 
     /// <summary>The player.</summary>

@@ -4,8 +4,8 @@ using DeepBaize.Physics.Impacts;
 namespace DeepBaize.Planning.Players;
 
 /// <summary>
-/// How a player delivers one intended stroke: the player's spreads with everything that makes them larger here. One draw of chance makes
-/// one stroke of it.
+/// How a player delivers one intended stroke: the player's spreads with everything that makes them larger here, and how wrong the eye is in
+/// what the aim allows for. One draw of chance makes one stroke of it.
 /// </summary>
 public sealed class Delivery
 {
@@ -39,16 +39,21 @@ public sealed class Delivery
     private readonly double _buttBias;
     private readonly double _sideBias;
     private readonly double _sidePerRadian;
+    private readonly EyeErrors _judged;
+    private readonly AimAllowances _allowances;
     private readonly PlayingConditions _conditions;
 
-    private Delivery(DeliveryErrors errors, double factor, double bridge, double elevation, PlayingConditions conditions)
+    private Delivery(
+        DeliveryErrors errors, double factor, double bridge, double elevation, AimAllowances allowances, double pace,
+        PlayingConditions conditions)
     {
         const double milli = 1e-3;
         var contact = milli / CueShape.AxisFactor(conditions.Balls.Radius) / conditions.Balls.Radius;
         (_alignment, _alignmentBias) = (errors.Alignment.Size * factor * milli, errors.Alignment.Bias * milli);
         (_swing, _swingBias) = (errors.Swing.Size * factor * milli, errors.Swing.Bias * milli);
         (_height, _heightBias) = (errors.Height.Size * factor * contact, errors.Height.Bias * contact);
-        (_pace, _paceBias) = (errors.Pace.Size * factor, errors.Pace.Bias);
+        (_pace, _paceBias) = (pace, errors.Pace.Bias);
+        (_judged, _allowances) = (errors.Eye, allowances);
         (_butt, _buttBias) = (errors.Butt.Size * factor * milli, errors.Butt.Bias * milli);
         _sideBias = errors.SideBias * contact;
         // A tip that swings to the left lands left of where it was meant to: less right side.
@@ -59,7 +64,12 @@ public sealed class Delivery
         var raised = Math.Tan(Math.Min(elevation, MostSwerve));
         var kept = 1 + CueStrike.PushOffRadians(_sidePerRadian * milli, conditions.Cue.EndMassRatio) / milli
             - SwerveFelt * _sidePerRadian * raised / (1 - raised);
-        DirectionSpread = Math.Sqrt(_alignment * _alignment + _swing * kept * _swing * kept);
+        var judged = allowances.Habit * Math.Sqrt(
+            Square(_judged.PushOff.Size * allowances.PushOff) + Square(_judged.Swerve.Size * allowances.Swerve)
+            + Square(_judged.Throw.Size * allowances.Throw));
+        DirectionSpread = Math.Sqrt(Square(_alignment) + Square(_swing * kept) + Square(judged));
+
+        static double Square(double value) => value * value;
     }
 
     /// <summary>Spread of the white's direction in radians once push-off, and swerve on an ordinary way, have had their part.</summary>
@@ -75,13 +85,20 @@ public sealed class Delivery
     /// <param name="bridgeMetres">Distance from bridge to tip in metres.</param>
     /// <param name="conditions">Ball and cue.</param>
     /// <param name="elevationRadians">How far the butt is raised.</param>
+    /// <param name="allowances">What the aim allows for by eye; absent: nothing.</param>
+    /// <param name="paceSpread">
+    /// Spread of the speed in a plain stance, see <see cref="PlayerProfile.PaceSpread"/>; null for that of the errors alone.
+    /// </param>
     public static Delivery Of(
         DeliveryErrors errors, double pace, double stanceFactor, double bridgeMetres, PlayingConditions conditions,
-        double elevationRadians = 0)
+        double elevationRadians = 0, AimAllowances? allowances = null, double? paceSpread = null)
     {
         ArgumentNullException.ThrowIfNull(errors);
         ArgumentNullException.ThrowIfNull(conditions);
-        return new Delivery(errors, errors.Factors.AtPace(pace) * stanceFactor, bridgeMetres, elevationRadians, conditions);
+        var growth = errors.Factors.AtPace(pace);
+        var spread = (paceSpread ?? errors.Pace.Size * growth) * stanceFactor;
+        return new Delivery(
+            errors, growth * stanceFactor, bridgeMetres, elevationRadians, allowances ?? AimAllowances.None, spread, conditions);
     }
 
     /// <summary>A delivery without any error.</summary>
@@ -99,10 +116,20 @@ public sealed class Delivery
         if (offset > MostOffset) (side, height, offset) = (side * MostOffset / offset, height * MostOffset / offset, MostOffset);
         var fastest = CueStrike.WhiteSpeedFor(_conditions.Cue.MaxSpeed, offset, _conditions.Balls.Mass, _conditions.Cue.Mass);
         return new Strike(
-            intended.DirectionRadians + _alignmentBias + _alignment * draw.Alignment + swing,
+            intended.DirectionRadians + _alignmentBias + _alignment * draw.Alignment + swing + Misjudged(draw),
             Math.Min(intended.WhiteSpeed * Math.Exp(_paceBias + _pace * draw.Pace), Math.Max(fastest, intended.WhiteSpeed)),
             side,
             height,
             Math.Clamp(intended.ElevationRadians + _buttBias + _butt * draw.Butt, 0, Steepest));
+    }
+
+    /// <summary>By how much the cue is turned too far because the allowances were judged wrong.</summary>
+    private double Misjudged(in StrokeDraw draw)
+    {
+        var (habit, allowed) = (_allowances.Habit, _allowances);
+        return allowed.PushOff * Off(_judged.PushOff, draw.PushOff) + allowed.Swerve * Off(_judged.Swerve, draw.Swerve)
+            + allowed.Throw * Off(_judged.Throw, draw.Throw);
+
+        double Off(Spread share, double chance) => habit * (share.Bias + share.Size * chance);
     }
 }

@@ -6,7 +6,21 @@ namespace DeepBaize.Planning.Players;
 public readonly record struct Spread(double Size, double Bias = 0);
 
 /// <summary>
-/// The errors of a player's plain stroke at <see cref="PlainPace"/>, of five kinds that are drawn independently.
+/// How far a player's eye is off when an aim allows for something: each allowance comes out too large or too small by a share of itself.
+/// A stroke without side allows for the throw of its cut alone.
+/// </summary>
+/// <param name="PushOff">For the push-off of side, as a share of it; 0.2 is one part in five.</param>
+/// <param name="Swerve">For the swerve of side.</param>
+/// <param name="Throw">For how cut and spin throw the ball.</param>
+public readonly record struct EyeErrors(Spread PushOff, Spread Swerve, Spread Throw)
+{
+    /// <summary>The same eye for all three.</summary>
+    /// <param name="share">Standard deviation as a share of the allowance.</param>
+    public static EyeErrors Of(double share) => new(new Spread(share), new Spread(share), new Spread(share));
+}
+
+/// <summary>
+/// The errors of a player's plain stroke at <see cref="PlainPace"/>, of five kinds that are drawn independently, and those of the eye.
 /// </summary>
 /// <param name="Alignment">The cue's line is laid wrong, in mrad, positive to the left.</param>
 /// <param name="Swing">
@@ -18,8 +32,10 @@ public readonly record struct Spread(double Size, double Bias = 0);
 /// <param name="SideBias">A trace of side that the player always puts on, in mm of the cue's axis, positive to the right.</param>
 /// <param name="Factors">What makes the spreads larger.</param>
 /// <param name="Butt">How far the butt is raised beside what was meant, in mrad, positive up; it matters with side.</param>
+/// <param name="Eye">How far the allowances of an aim are misjudged.</param>
 public sealed record DeliveryErrors(
-    Spread Alignment, Spread Swing, Spread Height, Spread Pace, double SideBias, ErrorFactors Factors, Spread Butt = default)
+    Spread Alignment, Spread Swing, Spread Height, Spread Pace, double SideBias, ErrorFactors Factors, Spread Butt = default,
+    EyeErrors Eye = default)
 {
     /// <summary>The pace up to which the spreads do not grow.</summary>
     public const double PlainPace = 3;

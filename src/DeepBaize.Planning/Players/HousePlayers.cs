@@ -6,16 +6,16 @@ namespace DeepBaize.Planning.Players;
 public static partial class HousePlayers
 {
     /// <summary>Somebody who plays now and then.</summary>
-    public static PlayerProfile Starter { get; } = Of("starter", StarterMrad, 2.5, 0.12, 15);
+    public static PlayerProfile Starter { get; } = Of("starter", StarterMrad, 2.5, 0.12, 5, StarterJudged);
 
     /// <summary>A regular of a club.</summary>
-    public static PlayerProfile Club { get; } = Of("club", ClubMrad, 1.5, 0.08, 10);
+    public static PlayerProfile Club { get; } = Of("club", ClubMrad, 1.5, 0.08, 2.5, ClubJudged);
 
     /// <summary>A good league player.</summary>
-    public static PlayerProfile League { get; } = Of("league", LeagueMrad, 1.0, 0.05, 7);
+    public static PlayerProfile League { get; } = Of("league", LeagueMrad, 1.0, 0.05, 1.5, LeagueJudged);
 
     /// <summary>A very strong player.</summary>
-    public static PlayerProfile Expert { get; } = Of("expert", ExpertMrad, 0.6, 0.03, 4);
+    public static PlayerProfile Expert { get; } = Of("expert", ExpertMrad, 0.6, 0.03, 1, ExpertJudged);
 
     /// <summary>All of them, the weakest first.</summary>
     public static IReadOnlyList<PlayerProfile> All { get; } = [Starter, Club, League, Expert];
@@ -25,16 +25,20 @@ public static partial class HousePlayers
         All.FirstOrDefault(player => string.Equals(player.Name, name, StringComparison.OrdinalIgnoreCase));
 
     /// <summary>
-    /// The errors of a preset: one number for alignment and swing, which is fitted, and spreads of tip height, pace and butt from memory.
+    /// The errors of a preset: one number for alignment and swing and one for the judgement of allowances, which are fitted, and spreads of
+    /// tip height, pace and butt from memory.
     /// </summary>
     /// <param name="directionMrad">Spread of alignment, and of swing, in mrad.</param>
     /// <param name="heightMillimetres">Spread of the tip's height in mm.</param>
     /// <param name="pace">Spread of the pace as a share.</param>
     /// <param name="buttMrad">Spread of the butt's elevation in mrad.</param>
-    public static DeliveryErrors Errors(double directionMrad, double heightMillimetres, double pace, double buttMrad) => new(
+    /// <param name="judged">Share of itself by which each allowance is misjudged.</param>
+    public static DeliveryErrors Errors(
+        double directionMrad, double heightMillimetres, double pace, double buttMrad, double judged) => new(
         new Spread(directionMrad), new Spread(directionMrad), new Spread(heightMillimetres), new Spread(pace), 0, ErrorFactors.Usual,
-        new Spread(buttMrad));
+        new Spread(buttMrad), EyeErrors.Of(judged));
 
-    private static PlayerProfile Of(string name, double directionMrad, double heightMillimetres, double pace, double buttMrad) =>
-        new(name, Physique.Usual, Errors(directionMrad, heightMillimetres, pace, buttMrad), Preferences.Usual, PaceScale.House);
+    private static PlayerProfile Of(
+        string name, double directionMrad, double heightMillimetres, double pace, double buttMrad, double judged) =>
+        new(name, Physique.Usual, Errors(directionMrad, heightMillimetres, pace, buttMrad, judged), Preferences.Usual, PaceScale.House);
 }

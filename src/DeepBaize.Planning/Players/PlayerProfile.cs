@@ -10,6 +10,15 @@ namespace DeepBaize.Planning.Players;
 /// <param name="Paces">The player's own pace scale.</param>
 public sealed record PlayerProfile(string Name, Physique Physique, DeliveryErrors Errors, Preferences Preferences, PaceScale Paces)
 {
+    /// <summary>
+    /// Spread of the white's speed in a plain stance as a share of it: what the player's own paces showed, and where they were not measured,
+    /// or from one stroke only, the usual spread, which grows with the pace.
+    /// </summary>
+    /// <param name="whiteSpeed">The speed that is meant, in m/s above 0.</param>
+    public double PaceSpread(double whiteSpeed) => Paces.ScatterAt(Paces.FromSpeed(whiteSpeed)) is > 0 and var measured
+        ? measured
+        : Errors.Pace.Size * Errors.Factors.AtPace(Pace.FromSpeed(whiteSpeed));
+
     /// <summary>Everything that keeps the profile from being used; empty when nothing does.</summary>
     public IReadOnlyList<PlayerProblem> Problems() =>
         [.. BodyProblems().Concat(ErrorProblems()).Concat(PreferenceProblems()).OfType<PlayerProblem>()];
@@ -28,7 +37,8 @@ public sealed record PlayerProfile(string Name, Physique Physique, DeliveryError
         {
             ("alignment", Errors.Alignment, 50.0), ("swing", Errors.Swing, 50.0), ("heightMm", Errors.Height, 10.0),
             ("butt", Errors.Butt, 100.0),
-            ("pace", Errors.Pace, 0.5),
+            ("pace", Errors.Pace, 0.5), ("judgePushOff", Errors.Eye.PushOff, 1), ("judgeSwerve", Errors.Eye.Swerve, 1),
+            ("judgeThrow", Errors.Eye.Throw, 1),
         })
         {
             yield return Outside(field, PlayerFault.Spread, spread.Size, 0, most);

@@ -28,28 +28,43 @@ public sealed record Preferences(SidePolicy Side, double Follow, double Stun, do
     public static Preferences Usual { get; } = new(SidePolicy.Sparing, 0, 2, 1, 3, true);
 
     private const double AvoidedSide = 100;
-    private const double SparingSide = 4;
-    private const double HelpingSide = 1;
 
-    /// <summary>Tip height in ball radii from which a stroke is a follow or a screw and no longer a stun.</summary>
-    private const double Band = 0.12;
+    /// <summary>Points that any side costs who uses it sparingly, and for each tip of it.</summary>
+    private const double SparingSide = 2;
 
-    /// <summary>Least side in ball radii that counts as such.</summary>
-    private const double Trace = 0.02;
+    private const double SparingTip = 8;
 
-    /// <summary>Points of a hundred by which a stroke is marked down.</summary>
-    /// <param name="side">Contact point right of centre, in ball radii.</param>
-    /// <param name="height">Contact point above centre, in ball radii.</param>
-    /// <param name="needsRest">True when it is played with a rest or the other hand.</param>
-    public double Cost(double side, double height, bool needsRest)
+    /// <summary>Points for each tip of a side that helps, to whom it is a habit.</summary>
+    private const double HabitTip = 2;
+
+    /// <summary>Tips of height from which a stroke is deep or high, and the points for each tip beyond.</summary>
+    private const double ExtremeFrom = 1;
+
+    private const double ExtremeTip = 8;
+
+    /// <summary>Pace from which a stroke is hard, and the points for each pace beyond.</summary>
+    private const double HardFrom = 6;
+
+    private const double HardPace = 1;
+
+    /// <summary>
+    /// Points of a hundred by which a stroke is marked down: side by its size, screw, follow and stun with their extremes, the rest (weights
+    /// estimated: common practice, no source).
+    /// </summary>
+    /// <param name="kind">The stroke.</param>
+    public double Cost(in StrokeKind kind) => CostOfSide(kind) + CostOfSpin(kind) + (kind.NeedsRest ? Rest : 0)
+        + ExtremeTip * Math.Max(0, Math.Abs(kind.HeightTips) - ExtremeFrom) + HardPace * Math.Max(0, kind.Pace - HardFrom);
+
+    private double CostOfSide(in StrokeKind kind)
     {
-        var used = Math.Abs(side) < Trace ? 0 : Side switch
+        if (!kind.HasSide) return 0;
+        return Side switch
         {
             SidePolicy.Avoid => AvoidedSide,
-            SidePolicy.Sparing => SparingSide,
-            _ => HelpingSide,
+            SidePolicy.Helping when kind.IsHelping => HabitTip * kind.SideTips,
+            _ => SparingSide + SparingTip * kind.SideTips,
         };
-        var kind = height > Band ? Follow : height < -Band ? Screw : Stun;
-        return used + kind + (needsRest ? Rest : 0);
     }
+
+    private double CostOfSpin(in StrokeKind kind) => kind.IsFollow ? Follow : kind.IsScrew ? Screw : kind.IsStun ? Stun : 0;
 }

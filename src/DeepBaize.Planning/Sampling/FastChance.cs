@@ -69,6 +69,7 @@ public sealed class FastChance
     private Model Fit(Layout layout, PotSolution solution, Delivery delivery)
     {
         var window = solution.Window ?? throw new ArgumentException("The pot needs its window.", nameof(solution));
+        var exact = delivery.Play(solution.Strike, StrokeDraw.Exact);
         var meant = Offset(StrokeDraw.Exact);
         return new Model(
             Math.Min(window.Thick.Offset, window.Thin.Offset),
@@ -79,13 +80,18 @@ public sealed class FastChance
             Error(new StrokeDraw(0, 0, Probe, 0, 0)),
             Error(new StrokeDraw(0, 0, 0, Probe, 0)),
             Error(new StrokeDraw(0, 0, 0, 0, Probe)),
+            Error(new StrokeDraw(0, 0, 0, 0, 0, PushOff: Probe)),
+            Error(new StrokeDraw(0, 0, 0, 0, 0, Swerve: Probe)),
+            Error(new StrokeDraw(0, 0, 0, 0, 0, Throw: Probe)),
             LeastPace());
 
         double Offset(in StrokeDraw draw) => _solver.Watch(layout, solution.Pot, delivery.Play(solution.Strike, draw)).Offset;
 
         (double Slope, double Bend) Error(in StrokeDraw kind)
         {
-            var (up, down) = (Offset(kind), Offset(new StrokeDraw(-kind.Alignment, -kind.Swing, -kind.Height, -kind.Pace, -kind.Butt)));
+            // What the player does not err in need not be played: nothing is allowed for in a stroke without side but the throw.
+            if (delivery.Play(solution.Strike, kind) == exact) return (0, 0);
+            var (up, down) = (Offset(kind), Offset(kind.Opposite));
             // Where one side misses the ball altogether the other alone shows the slope.
             if (double.IsNaN(up)) up = 2 * meant - down;
             if (double.IsNaN(down)) down = 2 * meant - up;
@@ -123,13 +129,17 @@ public sealed class FastChance
         (double Slope, double Bend) Height,
         (double Slope, double Bend) Pace,
         (double Slope, double Bend) Butt,
+        (double Slope, double Bend) PushOff,
+        (double Slope, double Bend) Swerve,
+        (double Slope, double Bend) Throw,
         double LeastPace)
     {
         public bool Pots(in StrokeDraw draw)
         {
             if (draw.Pace < LeastPace) return false;
             var offset = Meant + Part(Alignment, draw.Alignment) + Part(Swing, draw.Swing) + Part(Height, draw.Height)
-                + Part(Pace, draw.Pace) + Part(Butt, draw.Butt);
+                + Part(Pace, draw.Pace) + Part(Butt, draw.Butt)
+                + Part(PushOff, draw.PushOff) + Part(Swerve, draw.Swerve) + Part(Throw, draw.Throw);
             return offset >= Low && offset <= High;
         }
 

@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
@@ -15,21 +16,30 @@ public static class PlayerTrial
     private const double BlackDistance = 0.6;
     private const double BlackCutDegrees = 25;
     private const double BlackPace = 3.5;
+    private const double ClearPace = 4;
     private const double LongPace = 5;
     private const double PaceStep = 0.5;
+
+    private static readonly Place ClearBall = new(2.9, 1.3);
 
     /// <summary>The black off its spot from 0.6 m at a comfortable angle (25 degrees), pace 3.5, centre ball.</summary>
     public static (Layout Layout, Pot Pot, Dials Dials) Black(TableInUse table)
     {
         ArgumentNullException.ThrowIfNull(table);
         var pot = new Pot(BallId.Black, PocketId.TopYellowSide, PocketPart.Opening);
-        var straight = PottingLine.Between(new Place(2.5, 0.889), Spots.Black, pot, table, table.Diameter);
-        var aim = straight.BallHeading - BlackCutDegrees * Math.PI / 180;
-        // Back from the contact along the aim, until the white is that far from the black: the law of cosines.
-        var across = table.Diameter * Math.Sin(BlackCutDegrees * Math.PI / 180);
-        var run = Math.Sqrt(BlackDistance * BlackDistance - across * across) - table.Diameter * Math.Cos(BlackCutDegrees * Math.PI / 180);
-        var white = straight.Contact.Offset(-run * Math.Cos(aim), -run * Math.Sin(aim));
-        return (Lay(table, white, new PlacedBall(BallId.Black, Spots.Black)), pot, Dials.AtPace(BlackPace));
+        return AtAnAngle(table, pot, Spots.Black, BlackDistance, BlackCutDegrees, BlackPace);
+    }
+
+    /// <summary>
+    /// A pot clear of all cushions by which side is judged: a ball 0.8 m from a top pocket, cut by 25 degrees, pace 4, centre ball.
+    /// </summary>
+    /// <param name="table">The table.</param>
+    /// <param name="metres">Distance from white to ball, 0.3 to 2.2.</param>
+    public static (Layout Layout, Pot Pot, Dials Dials) Clear(TableInUse table, double metres)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        var pot = new Pot(BallId.Red1, PocketId.TopGreenSide, PocketPart.Opening);
+        return AtAnAngle(table, pot, ClearBall, metres, BlackCutDegrees, ClearPace);
     }
 
     /// <summary>
@@ -58,24 +68,60 @@ public static class PlayerTrial
     {
         ArgumentNullException.ThrowIfNull(table);
         if (Aim(table, trial) is not { } strike) return new Chance(0, count);
-        var delivery = Delivery.Of(errors, Dials.Of(strike).Pace, 1, BridgeRoom.UsualLength, table.Conditions);
-        var stroke = new PlannedStroke(new PotIntent(trial.Pot), strike, BridgeWay.Plain, delivery);
+        var intent = new PotIntent(trial.Pot);
+        var delivery = Delivery.Of(
+            errors, Dials.Of(strike).Pace, 1, BridgeRoom.UsualLength, table.Conditions,
+            allowances: AllowanceReader.Of(table, trial.Layout, SidePolicy.Sparing, strike, intent));
+        var stroke = new PlannedStroke(intent, strike, BridgeWay.Plain, delivery);
         var samples = StrokeSampler.Play(
             new SampleQuestion(table, TrialQuestion.Of(trial.Layout, stroke), TableDoubt.None), count, seed);
         return new Chance(samples.Count(sample => sample.IsServed), count);
     }
 
+    /// <summary>What side costs in a trial: by how much the share of pots falls, on the mean of both sides.</summary>
+    /// <param name="table">The table, taken as it is.</param>
+    /// <param name="errors">The player's errors.</param>
+    /// <param name="trial">The pot without side.</param>
+    /// <param name="tips">Tips of side.</param>
+    /// <param name="count">Strokes of each kind; all meet the same chance.</param>
+    /// <param name="seed">Seed of the draws.</param>
+    public static double SideCost(
+        TableInUse table, DeliveryErrors errors, (Layout Layout, Pot Pot, Dials Dials) trial, double tips, int count, int seed)
+    {
+        ArgumentNullException.ThrowIfNull(table);
+        var side = CueShape.ContactOffset(tips, table.Conditions.Balls.Radius);
+        var (left, right) = (With(-side), With(side));
+        return Rate(table, errors, trial, count, seed).Share
+            - (Rate(table, errors, left, count, seed).Share + Rate(table, errors, right, count, seed).Share) / 2;
+
+        (Layout, Pot, Dials) With(double to) => (trial.Layout, trial.Pot, trial.Dials with { Side = to });
+    }
+
     private static Strike? Aim(TableInUse table, (Layout Layout, Pot Pot, Dials Dials) trial)
     {
         var solver = new PotSolver(table);
-        var hardest = CueStrike.HardestPace(0, table.Conditions);
+        var hardest = CueStrike.HardestPace(Math.Abs(trial.Dials.Side), table.Conditions);
         for (var pace = trial.Dials.Pace; pace <= hardest; pace += PaceStep)
         {
-            if (solver.Solve(trial.Layout, trial.Pot, Dials.AtPace(pace), withWindow: false).Solution is { } solution)
+            var dials = Dials.AtPace(pace, trial.Dials.Side, trial.Dials.Height);
+            if (solver.Solve(trial.Layout, trial.Pot, dials, withWindow: false).Solution is { } solution)
                 return solution.Strike;
         }
 
         return null;
+    }
+
+    /// <summary>Back from the contact along the aim, until the white is as far from the ball as it should be: the law of cosines.</summary>
+    private static (Layout Layout, Pot Pot, Dials Dials) AtAnAngle(
+        TableInUse table, Pot pot, Place ball, double metres, double cutDegrees, double pace)
+    {
+        var line = PottingLine.Between(new Place(2.5, 0.889), ball, pot, table, table.Diameter);
+        var cut = cutDegrees * Math.PI / 180;
+        var aim = line.BallHeading - cut;
+        var across = table.Diameter * Math.Sin(cut);
+        var run = Math.Sqrt(metres * metres - across * across) - table.Diameter * Math.Cos(cut);
+        var white = line.Contact.Offset(-run * Math.Cos(aim), -run * Math.Sin(aim));
+        return (Lay(table, white, new PlacedBall(pot.Ball, ball)), pot, Dials.AtPace(pace));
     }
 
     private static Layout Lay(TableInUse table, Place white, PlacedBall ball) =>

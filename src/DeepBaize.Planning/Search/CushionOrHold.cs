@@ -98,7 +98,7 @@ public sealed record CushionOrHold(CushionAdvice Rule, WayToPlace? Hold, WayToPl
     private static WayToPlace? Sample(
         SearchQuestion question, Place place, PlayedStroke stroke, int cushions, int count, CancellationToken cancel)
     {
-        var cued = CueingReader.Deliver(question.Table, question.Layout, question.Player, stroke.Strike);
+        var cued = CueingReader.Deliver(question.Table, question.Layout, question.Player, stroke.Strike, question.Intent);
         var samples = StrokeSampler.Play(
             new SampleQuestion(question.Table, question.Try(stroke.Strike, cued), question.Doubt), count, question.Seed, cancel: cancel);
         var stopped = samples.Where(sample => sample is { IsServed: true, White: not null })

@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Leaves;
@@ -15,7 +16,9 @@ namespace DeepBaize.Planning.Search;
 /// <param name="IsServed">True when the stroke does what it is for: for a pot, when the ball falls.</param>
 /// <param name="IsOver">True when the stroke is good and no ball is left but the white: nothing is to follow.</param>
 /// <param name="Pots">Next pots, the likeliest first; empty without a pot.</param>
-public sealed record LeaveReading(Place? White, PocketId? InOff, bool IsServed, bool IsOver, IReadOnlyList<LeavePot> Pots)
+/// <param name="Contact">The white's first contact; null for none.</param>
+public sealed record LeaveReading(
+    Place? White, PocketId? InOff, bool IsServed, bool IsOver, IReadOnlyList<LeavePot> Pots, FirstContact? Contact)
 {
     /// <summary>How far pace is out in the rows "if it runs past" and "if it falls short".</summary>
     public const double PaceShare = 0.12;
@@ -79,7 +82,8 @@ public sealed class LeaveReader
         var goesOn = trial.IsGood && trial.Ruling.StaysAtTable;
         var isOver = trial.IsGood && trial.Ruling.Next.Balls.All(placed => placed.Ball == BallId.Cue);
         return new LeaveReading(
-            trial.Result[BallId.Cue], trial.InOff, trial.IsServed, isOver, goesOn ? _gauge.Read(trial.Ruling.Next) : []);
+            trial.Result[BallId.Cue], trial.InOff, trial.IsServed, isOver, goesOn ? _gauge.Read(trial.Ruling.Next) : [],
+            trial.Result.FirstContact);
     }
 
     private LeavePot Sharpen(PotSolver solver, Layout next, LeavePot found)
@@ -87,7 +91,7 @@ public sealed class LeaveReader
         var pot = found.Pot with { Part = PocketPart.Opening };
         var pace = PotMatrix.SensiblePace(_table, PottingLine.Of(next, pot, _table));
         if (solver.Solve(next, pot, Dials.AtPace(pace)).Solution is not { } solution) return found with { Chance = 0 };
-        var cued = CueingReader.Deliver(_table, next, _player, solution.Strike);
+        var cued = CueingReader.Deliver(_table, next, _player, solution.Strike, new PotIntent(pot));
         return found with { Chance = new FastChance(solver).Of(next, solution, cued.Delivery), Way = cued.Way };
     }
 }

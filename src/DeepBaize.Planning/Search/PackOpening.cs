@@ -43,7 +43,8 @@ public static class PackOpening
                 return new PackStroke(one, null, null, default, 0, default, default, default, default, default);
             // The stroke as it is meant tells where it enters.
             var meant = Sample(strike, CuedDelivery.Exact(table.Conditions), TableDoubt.None, 1)[0];
-            var samples = Sample(strike, CueingReader.Deliver(table, layout, question.Player, strike), question.Doubt, count);
+            var cued = CueingReader.Deliver(table, layout, question.Player, strike, question.Intent);
+            var samples = Sample(strike, cued, question.Doubt, count);
             var enters = meant.Met is { } met && BallSet.IsRed(met);
             return new PackStroke(
                 one, strike, enters ? meant.Met : null, meant.MetPlace, enters ? meant.MetSpeed : 0,

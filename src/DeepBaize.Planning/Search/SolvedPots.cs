@@ -175,7 +175,7 @@ public sealed class SolvedPots
         var dials = Dials.AtPace(pace, 0, height);
         if (_solver.Solve(layout, pot, dials).Solution is not { Window: { } window } found) return null;
         var solution = _solver.Centred(layout, found, dials);
-        var cued = CueingReader.Deliver(_table, layout, _player, solution.Strike);
+        var cued = CueingReader.Deliver(_table, layout, _player, solution.Strike, new PotIntent(pot));
         elevationDegrees = cued.ElevationDegrees;
         if (!cued.IsPossible || window.WidthRadians < 2 * LeastSpreads * cued.Delivery.DirectionSpread) return null;
         // Where that middle is shut the solver takes the pocket point: what was aimed at is not told by the part that was asked for.

@@ -187,18 +187,19 @@ public sealed class StrokeSearch
     private FoundStroke Try(in Strike strike, int count, CancellationToken cancel)
     {
         var (table, player) = (_question.Table, _question.Player);
-        var cued = CueingReader.Deliver(table, _question.Layout, player, strike);
+        var cued = CueingReader.Deliver(table, _question.Layout, player, strike, _question.Intent);
         var trial = _question.Try(strike, cued);
         var asked = new SampleQuestion(table, trial, _question.Doubt, _question.SeeksNextPot ? player : null, _question.Zone);
         var samples = StrokeSampler.Play(asked, count, _question.Seed, cancel: cancel);
         _played += StrokeSampler.StrokesFor(count) + 1;
         var pot = samples.Count(sample => sample.IsGood) / (double)count;
         var success = samples.Where(sample => sample.IsGood).Sum(Worth) / count;
-        var dials = Dials.Of(strike);
+        var leave = _leaves.Of(trial);
+        var kind = StrokeKindReader.Of(table, _question.Layout, _question.Intent, strike, cued.NeedsRest, leave.Contact);
         var plan = new ComparedPlan(
-            pot, pot == 0 ? 0 : success / pot, Demand.Of(dials, cued.Factor),
-            player.Preferences.Cost(dials.Side, dials.Height, cued.NeedsRest) + (cued.IsPossible ? 0 : RuledOut));
-        return new FoundStroke(strike, cued, _leaves.Of(trial).White, plan, success, count);
+            pot, pot == 0 ? 0 : success / pot, Demand.Of(Dials.Of(strike), cued.Factor),
+            player.Preferences.Cost(kind) + (cued.IsPossible ? 0 : RuledOut));
+        return new FoundStroke(strike, cued, leave.White, plan, success, count);
     }
 
     private double Worth(StrokeSample good) =>

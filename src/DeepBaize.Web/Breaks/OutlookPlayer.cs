@@ -35,10 +35,11 @@ internal static class OutlookPlayer
         var pot = FieldReader.ReadPot(question.Pot);
         FieldReader.RequireBall(scene.Layout, pot.Ball, "pot.ball");
         var strike = ButtRaise.Lift(scene.Layout, StrikeReader.Read(question.Stroke, scene.Table.Conditions));
-        var cued = CueingReader.Deliver(scene.Table, scene.Layout, scene.Player, strike);
+        var intent = new PotIntent(pot);
+        var cued = CueingReader.Deliver(scene.Table, scene.Layout, scene.Player, strike, intent);
         return new OutlookScene(
             scene,
-            new PlannedStroke(new PotIntent(pot), strike, cued),
+            new PlannedStroke(intent, strike, cued),
             (int)FieldReader.Within(question.Target, 1, MostPoints, "target"),
             (int)FieldReader.Within(question.Visits, 1, MostVisits, "visits"));
     }

@@ -28,11 +28,13 @@ internal static class StepPlayer
         var lineUp = StateReader.ReadLineUp(question.LineUp);
         var player = PlayerReader.Read(question.Player);
         var meant = ButtRaise.Lift(layout, StrikeReader.Read(question.Stroke, table.Conditions));
+        var simulation = new TableSimulation(table.Conditions, table.Outline);
         var strike = question.Scatter is { } number
-            ? CueingReader.Deliver(table, layout, player, meant).Delivery.Play(meant, Draws.Stroke(question.Seed, number))
+            ? CueingReader.Deliver(table, layout, player, meant, IntentOf(simulation.Play(layout, meant)))
+                .Delivery.Play(meant, Draws.Stroke(question.Seed, number))
             : meant;
         var record = new ShotRecord();
-        var outcome = new TableSimulation(table.Conditions, table.Outline).Play(layout, strike, record);
+        var outcome = simulation.Play(layout, strike, record);
         var nominated = frame.On == BallOn.Colour
             || frame.IsFreeBall ? StateReader.Read(question.State).Nominated ?? NominatedBy(outcome) : null;
         var facts = SeenStroke.Of(layout, outcome);
@@ -50,6 +52,16 @@ internal static class StepPlayer
             ToState(ruling.Next, question.State?.Practice ?? false),
             Predictor.Compose(
                 new Played(layout, strike, outcome, record), profile, table.Conditions, null, FieldReader.ReadUnits(null)));
+    }
+
+    /// <summary>What a stroke is for that does, as it is meant, what it does.</summary>
+    private static Intent IntentOf(ShotOutcome meant)
+    {
+        var rest = meant.Final.FirstOrDefault(ball => ball.Ball == BallId.Cue).State.Place;
+        if (meant.FirstContact is not { } first) return new ReachIntent(rest, 0);
+        var fell = meant.Potted.Where(potted => potted.Ball == first.Ball).Select(potted => new Pot(potted.Ball, potted.Pocket));
+        return fell.Select(pot => new PotIntent(pot with { Part = PocketPart.Opening })).FirstOrDefault() as Intent
+            ?? new HitIntent(first.Ball);
     }
 
     /// <summary>A player who says nothing plays for the colour that he hits.</summary>

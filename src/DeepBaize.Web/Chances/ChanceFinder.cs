@@ -55,7 +55,7 @@ internal static class ChanceFinder
         var (table, layout) = (scene.Table, scene.Layout);
         var strike = asked.Aim(new PotSolver(table));
         var cueing = CueingReader.Read(layout, player, strike);
-        var cued = CueingReader.Deliver(table, layout, player, strike);
+        var cued = CueingReader.Deliver(table, layout, player, strike, asked.Search.Intent);
         var trial = asked.Search.Try(strike, cued);
         var samples = StrokeSampler.Play(
             new SampleQuestion(table, trial, asked.Doubt, player, asked.Zone), asked.Samples, asked.Seed, cancel: cancel);
@@ -83,7 +83,7 @@ internal static class ChanceFinder
             1000 * summary.TableMetres,
             Shared.Code(summary.Source),
             Demand.Of(dials, cueing.Factor),
-            player.Preferences.Cost(dials.Side, dials.Height, cueing.NeedsRest),
+            player.Preferences.Cost(StrokeKindReader.Of(table, layout, asked.Search.Intent, strike, cueing.NeedsRest, meant.Contact)),
             ChanceMapping.ToStain(Stain.Of(samples, cancel)),
             output,
             RowWriter.Write(summary, asked.Zone is not null, past, falls, meant, cueing, output, scene.Names),

@@ -37,8 +37,9 @@ public sealed class WarmUp(ComputePool pool) : BackgroundService
     {
         var pot = new Pot(BallId.Black, PocketId.TopGreenSide, PocketPart.Opening);
         if (new PotSolver(table).Solve(layout, pot, Dials.AtPace(5), withWindow: false).Solution is not { } solution) return;
+        var intent = new PotIntent(pot);
         var stroke = new PlannedStroke(
-            new PotIntent(pot), solution.Strike, CueingReader.Deliver(table, layout, HousePlayers.Club, solution.Strike));
+            intent, solution.Strike, CueingReader.Deliver(table, layout, HousePlayers.Club, solution.Strike, intent));
         Stain.Of(StrokeSampler.Play(
             new SampleQuestion(table, TrialQuestion.Of(layout, stroke), TableDoubt.Unmeasured, HousePlayers.Club), 100, 1, 1, stop),
             stop);

@@ -6,7 +6,8 @@ namespace DeepBaize.Web.Formats;
 internal sealed record FilePlayer(
     string? Preset = null, string? Hand = null, double? ShoulderHeight = null, double? Reach = null, double? Stretch = null,
     double? CueLength = null, FileRests? Rests = null, FileSpread? Alignment = null, FileSpread? Swing = null,
-    FileSpread? HeightMm = null, FileSpread? Pace = null, FileSpread? Butt = null, double? SideBiasMm = null, FileFactors? Factors = null,
+    FileSpread? HeightMm = null, FileSpread? Pace = null, FileSpread? Butt = null, FileSpread? JudgePushOff = null,
+    FileSpread? JudgeSwerve = null, FileSpread? JudgeThrow = null, double? SideBiasMm = null, FileFactors? Factors = null,
     FilePreferences? Preferences = null, IReadOnlyList<FilePace>? Paces = null);
 
 /// <summary>Rests at hand; what is absent is there.</summary>

@@ -80,17 +80,18 @@ public static class PlayerEndpoints
         var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
         var black = Shared.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.Black(table), Strokes, Seed));
         var straight = Shared.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.LongStraight(table), Strokes, Seed));
+        var halfTip = PlayerTrial.SideCost(table, player.Errors, PlayerTrial.Clear(table, 1), 0.5, Strokes, Seed);
         var lengths = new RunLengths(table);
         return new PlayerOutput(
             PlayerReader.ToInput(player), black, straight, [.. new[] { 2.0, 4, 6 }.Select(pace => Finish(player, lengths, pace))],
             player.Physique.SuitableCueLength,
-            PlayerWords.Look(black.Share, straight.Share, player.Physique));
+            PlayerWords.Look(black.Share, straight.Share, halfTip, player.Physique));
     }
 
     private static FinishOutput Finish(PlayerProfile player, RunLengths lengths, double pace)
     {
         var speed = player.Paces.ToSpeed(pace);
-        var spread = player.Errors.Pace.Size * player.Errors.Factors.AtPace(pace) * HalfWithin;
+        var spread = player.PaceSpread(speed) * HalfWithin;
         var half = (lengths.Of(speed * Math.Exp(spread)) - lengths.Of(speed * Math.Exp(-spread))) / 2 * RunLength.Metres;
         var runs = lengths.Of(speed);
         return new FinishOutput(pace, runs, 1000 * half, PaceWords.Finish(pace, runs, half));

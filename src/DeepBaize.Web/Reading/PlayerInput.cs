@@ -16,6 +16,9 @@ namespace DeepBaize.Web.Reading;
 /// <param name="HeightMm">Error of the tip's height in mm.</param>
 /// <param name="Pace">Error of the pace as a share.</param>
 /// <param name="Butt">Error of the butt's elevation in mrad.</param>
+/// <param name="JudgePushOff">How far the push-off of side is misjudged, as a share of it.</param>
+/// <param name="JudgeSwerve">How far the swerve of side is misjudged, as a share of it.</param>
+/// <param name="JudgeThrow">How far the throw of the ball is misjudged, as a share of it.</param>
 /// <param name="SideBiasMm">Habitual side in mm of the cue's axis, positive to the right.</param>
 /// <param name="Factors">What makes the errors larger.</param>
 /// <param name="Preferences">The player's school.</param>
@@ -33,6 +36,9 @@ public sealed record PlayerInput(
     SpreadInput? HeightMm = null,
     SpreadInput? Pace = null,
     SpreadInput? Butt = null,
+    SpreadInput? JudgePushOff = null,
+    SpreadInput? JudgeSwerve = null,
+    SpreadInput? JudgeThrow = null,
     double? SideBiasMm = null,
     FactorsInput? Factors = null,
     PreferencesInput? Preferences = null,

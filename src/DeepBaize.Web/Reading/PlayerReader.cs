@@ -44,6 +44,9 @@ internal static class PlayerReader
         ToSpread(player.Errors.Height),
         ToSpread(player.Errors.Pace),
         ToSpread(player.Errors.Butt),
+        ToSpread(player.Errors.Eye.PushOff),
+        ToSpread(player.Errors.Eye.Swerve),
+        ToSpread(player.Errors.Eye.Throw),
         player.Errors.SideBias,
         ToFactors(player.Errors.Factors),
         new PreferencesInput(
@@ -91,7 +94,11 @@ internal static class PlayerReader
                 given.OtherHand ?? factors.OtherHand,
                 given.OverBall ?? factors.OverBall,
                 given.OffCushion ?? factors.OffCushion),
-            ReadSpread(input.Butt, based.Butt));
+            ReadSpread(input.Butt, based.Butt),
+            new EyeErrors(
+                ReadSpread(input.JudgePushOff, based.Eye.PushOff),
+                ReadSpread(input.JudgeSwerve, based.Eye.Swerve),
+                ReadSpread(input.JudgeThrow, based.Eye.Throw)));
     }
 
     private static Spread ReadSpread(SpreadInput? input, Spread based) => input is null ? based : new Spread(input.Size, input.Bias);

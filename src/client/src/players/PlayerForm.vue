@@ -6,6 +6,7 @@ import { t } from '@/words'
 import PaceForm from './PaceForm.vue'
 import PlayerNumbers from './PlayerNumbers.vue'
 import PlayerSchool from './PlayerSchool.vue'
+import { spreads } from './spreads'
 import type { Bed } from '@/shelf/useShelf'
 
 /** A player: first what the hands do in pots and distances, then reach and school; milliradians stand behind Numbers. */
@@ -35,9 +36,7 @@ const whole = computed<Player>(() => ({
   ...(look.value?.player ?? {}),
   ...Object.fromEntries(Object.entries(props.player).filter(([, value]) => value != null)),
 }))
-const isOwn = computed(() =>
-  (['alignment', 'swing', 'heightMm', 'pace', 'butt'] as const).some((field) => !!props.player[field]),
-)
+const isOwn = computed(() => spreads.some(({ field }) => !!props.player[field]))
 const set = (part: Partial<Player>) => emit('change', { ...props.player, ...part })
 
 const lengths = computed(() => [
@@ -50,7 +49,7 @@ const inCentimetres = (field: string) => Math.round(100 * ((whole.value as Recor
 
 /** Another level forgets spreads of one's own. */
 const setLevel = (preset: string) =>
-  set({ preset, alignment: null, swing: null, heightMm: null, pace: null, butt: null, sideBiasMm: null })
+  set({ preset, ...Object.fromEntries(spreads.map(({ field }) => [field, null])), sideBiasMm: null })
 </script>
 
 <template>

@@ -2,18 +2,12 @@
 import { computed } from 'vue'
 import type { Player } from '@/api/client'
 import { t } from '@/words'
+import { spreads, type SpreadField } from './spreads'
 
 /** The spreads and factors behind a player's pot rates. */
 const props = defineProps<{ player: Player; readOnly: boolean }>()
 const emit = defineEmits<{ change: [part: Partial<Player>] }>()
 
-const spreads = [
-  { field: 'alignment', per: 1, digits: 3, step: 0.05 },
-  { field: 'swing', per: 1, digits: 3, step: 0.05 },
-  { field: 'heightMm', per: 1, digits: 2, step: 0.1 },
-  { field: 'pace', per: 100, digits: 1, step: 0.5 },
-  { field: 'butt', per: 1, digits: 0, step: 1 },
-] as const
 const factors = [
   'perPace',
   'perDegree',
@@ -32,7 +26,7 @@ const shown = computed(() =>
   }),
 )
 
-function setSpread(field: (typeof spreads)[number]['field'], part: { size?: number; bias?: number }) {
+function setSpread(field: SpreadField, part: { size?: number; bias?: number }) {
   const now = props.player[field] ?? { size: 0, bias: 0 }
   emit('change', { [field]: { size: now.size, bias: now.bias, ...part } })
 }

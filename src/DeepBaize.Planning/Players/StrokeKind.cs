@@ -1,0 +1,32 @@
+namespace DeepBaize.Planning.Players;
+
+/// <summary>What a school looks at in a stroke.</summary>
+/// <param name="SideTips">Tips of side, whichever way, 0 or more.</param>
+/// <param name="IsHelping">True when the side helps the pot.</param>
+/// <param name="HeightTips">Tips above centre, negative below.</param>
+/// <param name="Roll">
+/// The white's spin when it meets the ball, as a share of natural roll: 1 rolls, 0 is stun; NaN when it meets none.
+/// </param>
+/// <param name="Pace">The pace, 1 to 10.</param>
+/// <param name="NeedsRest">True when it is played with a rest or the other hand.</param>
+public readonly record struct StrokeKind(
+    double SideTips, bool IsHelping, double HeightTips, double Roll, double Pace, bool NeedsRest)
+{
+    /// <summary>A spin within this share of natural roll is a stun.</summary>
+    public const double StunBand = 0.15;
+
+    /// <summary>Least side in tips that counts as such.</summary>
+    public const double Trace = 0.06;
+
+    /// <summary>True for a white that runs through.</summary>
+    public bool IsFollow => Roll > StunBand;
+
+    /// <summary>True for a white that comes back.</summary>
+    public bool IsScrew => Roll < -StunBand;
+
+    /// <summary>True for a white that leaves along the line on which it stuns.</summary>
+    public bool IsStun => Math.Abs(Roll) <= StunBand;
+
+    /// <summary>True for side to speak of.</summary>
+    public bool HasSide => SideTips >= Trace;
+}
