@@ -11,7 +11,8 @@ public sealed class KeptShapeTests
 {
     private static readonly SavedPlayer Player = new(
         "league", "left", 1.4, 0.8, 0.1, 1.45, new SavedRests(SwanNeck: false), new SavedSpread(1.5, 0.1), new SavedSpread(2), null, null,
-        null, null, null, null, 0.5, new SavedFactors(PerPace: 0.1, Rest: 1.5), new SavedPreferences("avoid", RestCost: 4, CushionRule: true),
+        null, null, null, null, 0.5, new SavedFactors(PerPace: 0.1, Rest: 1.5),
+        new SavedPreferences("avoid", RestCost: 4, CushionRule: true),
         [new SavedPace(3, 1.25, 0.02)]);
 
     private static readonly SavedCoefficients Coefficients = new(

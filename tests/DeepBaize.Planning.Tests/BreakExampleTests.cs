@@ -20,8 +20,8 @@ public sealed class BreakExampleTests
     private static readonly PlayerProfile League = HousePlayers.League;
 
     /// <summary>
-    /// B09, with a colour on: the red to play for next is one that has others beside it, and the plan says that more than one is on then. In
-    /// one position of six another may be as good: the long check of such positions plays those out.
+    /// B09, with a colour on: the red to play for next is one that has others beside it, and the plan says that more than one is on then.
+    /// In one position of six another may be as good: the long check of such positions plays those out.
     /// </summary>
     [Fact]
     public void B09_the_next_red_is_one_with_others_beside_it_and_the_reason_says_so()

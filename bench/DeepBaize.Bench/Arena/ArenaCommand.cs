@@ -5,7 +5,8 @@ namespace DeepBaize.Bench.Arena;
 
 /// <summary>
 /// <c>arena</c>: plays out seeded layouts with the policies and compares them: <c>--players club,league,expert --policies
-/// potter,one-ahead,planner --layouts 100 --replicates 8 --budget 1000 --seed 50000</c>.
+/// potter,one-ahead,planner --layouts 100 --replicates 8 --budget 1000 --seed 50000</c>. With <c>--policies strokes</c> it tells what the
+/// planner chooses: kinds of stroke, height, side, pace.
 /// </summary>
 internal static class ArenaCommand
 {
@@ -20,6 +21,12 @@ internal static class ArenaCommand
         foreach (var name in Option("players", "club,league,expert").Split(','))
         {
             var player = HousePlayers.Find(name) ?? throw new ArgumentException($"There is no player {name}.");
+            if (policies is ["strokes"])
+            {
+                foreach (var line in ArenaMatch.Watch(player, size).Tell(name)) Console.WriteLine(line);
+                continue;
+            }
+
             var rows = new List<ArenaRow>();
             foreach (var policy in policies)
             {

@@ -104,6 +104,23 @@ internal static class ArenaMatch
         return new ArenaRow(policy, visits, played, clock.Elapsed.TotalSeconds);
     }
 
+    /// <summary>What the planner tells a player to play in visits on the arena's layouts.</summary>
+    /// <param name="player">Who plays.</param>
+    /// <param name="size">How much is played.</param>
+    public static StrokesChosen Watch(PlayerProfile player, ArenaSize size)
+    {
+        var table = new TableInUse(PlayingConditions.Club, TableOutline.Club);
+        var chosen = new List<ChosenStroke>[size.Layouts];
+        Parallel.For(0, size.Layouts, new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount }, layout =>
+        {
+            var watched = new Watched(Make("planner", table, player, size.Budget), new ChosenReader(table, player));
+            var arena = new ArenaPlay(table, player);
+            for (var replicate = 0; replicate < size.Replicates; replicate++) arena.Play(watched, size.Seed + layout, replicate);
+            chosen[layout] = watched.Chosen;
+        });
+        return new StrokesChosen([.. chosen.SelectMany(strokes => strokes)]);
+    }
+
     private static IBreakPolicy Make(string name, TableInUse table, PlayerProfile player, int budget)
     {
         if (name == "potter") return new Potter(table, player, budget);

@@ -11,8 +11,8 @@ namespace DeepBaize.Planning.Players;
 public sealed record PlayerProfile(string Name, Physique Physique, DeliveryErrors Errors, Preferences Preferences, PaceScale Paces)
 {
     /// <summary>
-    /// Spread of the white's speed in a plain stance as a share of it: what the player's own paces showed, and where they were not measured,
-    /// or from one stroke only, the usual spread, which grows with the pace.
+    /// Spread of the white's speed in a plain stance as a share of it: what the player's own paces showed, and where they were not
+    /// measured, or from one stroke only, the usual spread, which grows with the pace.
     /// </summary>
     /// <param name="whiteSpeed">The speed that is meant, in m/s above 0.</param>
     public double PaceSpread(double whiteSpeed) => Paces.ScatterAt(Paces.FromSpeed(whiteSpeed)) is > 0 and var measured

@@ -37,23 +37,19 @@ public sealed record Preferences(SidePolicy Side, double Follow, double Stun, do
     /// <summary>Points for each tip of a side that helps, to whom it is a habit.</summary>
     private const double HabitTip = 2;
 
-    /// <summary>Tips of height from which a stroke is deep or high, and the points for each tip beyond.</summary>
-    private const double ExtremeFrom = 1;
-
+    /// <summary>Points for each tip beyond which a stroke is deep or high.</summary>
     private const double ExtremeTip = 8;
 
-    /// <summary>Pace from which a stroke is hard, and the points for each pace beyond.</summary>
-    private const double HardFrom = 6;
-
+    /// <summary>Points for each pace beyond which a stroke is hard.</summary>
     private const double HardPace = 1;
 
     /// <summary>
-    /// Points of a hundred by which a stroke is marked down: side by its size, screw, follow and stun with their extremes, the rest (weights
-    /// estimated: common practice, no source).
+    /// Points of a hundred by which a stroke is marked down: side by its size, screw, follow and stun with their extremes, the rest
+    /// (weights estimated: common practice, no source).
     /// </summary>
     /// <param name="kind">The stroke.</param>
     public double Cost(in StrokeKind kind) => CostOfSide(kind) + CostOfSpin(kind) + (kind.NeedsRest ? Rest : 0)
-        + ExtremeTip * Math.Max(0, Math.Abs(kind.HeightTips) - ExtremeFrom) + HardPace * Math.Max(0, kind.Pace - HardFrom);
+        + ExtremeTip * Math.Max(0, Math.Abs(kind.HeightTips) - StrokeKind.ExtremeFrom) + HardPace * Math.Max(0, kind.Pace - StrokeKind.HardFrom);
 
     private double CostOfSide(in StrokeKind kind)
     {

@@ -15,6 +15,12 @@ public readonly record struct StrokeKind(
     /// <summary>A spin within this share of natural roll is a stun.</summary>
     public const double StunBand = 0.15;
 
+    /// <summary>Tips of height beyond which a stroke is deep or high.</summary>
+    public const double ExtremeFrom = 1;
+
+    /// <summary>Pace beyond which a stroke is hard.</summary>
+    public const double HardFrom = 6;
+
     /// <summary>Least side in tips that counts as such.</summary>
     public const double Trace = 0.06;
 

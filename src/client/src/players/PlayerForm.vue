@@ -56,8 +56,12 @@ const setLevel = (preset: string) =>
   <div class="form">
     <p v-if="refusal" class="refusal" role="alert" data-testid="player-refusal">{{ refusal }}</p>
     <div v-if="look" class="hands" data-testid="pot-rates">
-      <p v-for="line in look.words" :key="line">{{ line }}</p>
-      <p v-for="finish in look.finishes" :key="finish.pace" class="finish">{{ finish.words }}</p>
+      <div class="rates">
+        <p v-for="line in look.words" :key="line">{{ line }}</p>
+      </div>
+      <div class="finishes">
+        <p v-for="finish in look.finishes" :key="finish.pace" class="finish">{{ finish.words }}</p>
+      </div>
     </div>
     <div class="grid">
       <label>
@@ -141,10 +145,17 @@ const setLevel = (preset: string) =>
 <style scoped src="./form.css"></style>
 <style scoped>
 .hands {
-  display: grid;
-  grid-template-columns: 1fr 1fr 1fr;
-  gap: 2px 18px;
   margin: 4px 0 12px;
+}
+.rates,
+.finishes {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(400px, 100%), 1fr));
+  gap: 2px 18px;
+}
+.finishes {
+  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  margin-top: 6px;
 }
 .hands p {
   margin: 0;

@@ -101,7 +101,7 @@ export const players = {
     screw: 'Screw',
     restCost: 'Rest',
     rule: 'show the rule of cushion or hold',
-    hands2: 'What these hands do',
+    hands2: 'What these hands and this eye do',
     alignment: 'How straight you aim, mrad',
     swing: 'How straight you swing, mrad',
     heightMm: 'Tip height, mm',
