@@ -41,7 +41,8 @@ internal static class PresetFit
             var straight = PlayerTrial.Rate(table, errors, PlayerTrial.LongStraight(table), Samples, Seed + 1).Share;
             var half = PlayerTrial.SideCost(table, errors, PlayerTrial.Clear(table, 1), 0.5, Samples, Seed + 1);
             Console.WriteLine($"{level.Name}: {mrad:0.000} mrad, judges wrong by {100 * judged:0.0} %; "
-                + $"black off its spot {100 * rate:0.0} % (wanted {100 * level.Black:0}), long straight pot {100 * straight:0.0} %; half a tip of side costs {100 * half:0.0} "
+                + $"black off its spot {100 * rate:0.0} % (wanted {100 * level.Black:0}), long straight pot {100 * straight:0.0} %; "
+                + $"half a tip of side costs {100 * half:0.0} "
                 + $"(wanted {100 * level.HalfTip:0})");
             Console.WriteLine(
                 $"  with the tip's offset drawn apart from the swing: black "

@@ -49,7 +49,8 @@ public sealed record Preferences(SidePolicy Side, double Follow, double Stun, do
     /// </summary>
     /// <param name="kind">The stroke.</param>
     public double Cost(in StrokeKind kind) => CostOfSide(kind) + CostOfSpin(kind) + (kind.NeedsRest ? Rest : 0)
-        + ExtremeTip * Math.Max(0, Math.Abs(kind.HeightTips) - StrokeKind.ExtremeFrom) + HardPace * Math.Max(0, kind.Pace - StrokeKind.HardFrom);
+        + ExtremeTip * Math.Max(0, Math.Abs(kind.HeightTips) - StrokeKind.ExtremeFrom)
+        + HardPace * Math.Max(0, kind.Pace - StrokeKind.HardFrom);
 
     private double CostOfSide(in StrokeKind kind)
     {
