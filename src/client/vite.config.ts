@@ -10,5 +10,12 @@ export default defineConfig({
   build: { outDir: '../DeepBaize.Web/wwwroot', emptyOutDir: true, chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': 'http://127.0.0.1:5080' } },
   // One world for all files of tests: to build it anew for each took four fifths of the time. A test puts back what it changes.
-  test: { environment: 'happy-dom', pool: 'threads', isolate: false, server: { deps: { inline: ['element-plus'] } } },
+  // A test that waits on a busy machine is slow and not wrong.
+  test: {
+    environment: 'happy-dom',
+    pool: 'threads',
+    isolate: false,
+    testTimeout: 30_000,
+    server: { deps: { inline: ['element-plus'] } },
+  },
 })
