@@ -39,7 +39,7 @@ internal static class PresetFit
             var errors = level.Errors(mrad, judged);
             var rate = PlayerTrial.Rate(table, errors, PlayerTrial.Black(table), Samples, Seed + 1).Share;
             var straight = PlayerTrial.Rate(table, errors, PlayerTrial.LongStraight(table), Samples, Seed + 1).Share;
-            var half = PlayerTrial.SideCost(table, errors, PlayerTrial.Clear(table, 1), 0.5, Samples, Seed + 1);
+            var half = PlayerTrial.HalfTipCost(table, errors, Samples, Seed + 1);
             Console.WriteLine($"{level.Name}: {mrad:0.000} mrad, judges wrong by {100 * judged:0.0} %; "
                 + $"black off its spot {100 * rate:0.0} % (wanted {100 * level.Black:0}), long straight pot {100 * straight:0.0} %; "
                 + $"half a tip of side costs {100 * half:0.0} "
@@ -82,8 +82,7 @@ internal static class PresetFit
         {
             mrad = Halve(0.05, 12, tried =>
                 PlayerTrial.Rate(table, level.Errors(tried, judged), PlayerTrial.Black(table), Samples, Seed).Share < level.Black);
-            judged = Halve(0, 1, tried =>
-                PlayerTrial.SideCost(table, level.Errors(mrad, tried), PlayerTrial.Clear(table, 1), 0.5, Samples, Seed) > level.HalfTip);
+            judged = Halve(0, 1, tried => PlayerTrial.HalfTipCost(table, level.Errors(mrad, tried), Samples, Seed) > level.HalfTip);
         }
 
         return (mrad, judged);
@@ -107,9 +106,8 @@ internal static class PresetFit
     private static double DrawnApart(TableInUse table, DeliveryErrors errors, (Layout Layout, Pot Pot, Dials Dials) trial)
     {
         var meant = new PotSolver(table).Solve(trial.Layout, trial.Pot, trial.Dials, withWindow: false).Solution!.Strike;
-        var (turn, whole) = (
-            Delivery.Of(errors, trial.Dials.Pace, 1, 0, table.Conditions),
-            Delivery.Of(errors, trial.Dials.Pace, 1, BridgeRoom.UsualLength, table.Conditions));
+        var allowed = AllowanceReader.Of(table, trial.Layout, SidePolicy.Sparing, meant, new PotIntent(trial.Pot));
+        var (turn, whole) = (Deliver(0), Deliver(BridgeRoom.UsualLength));
         var strikes = Enumerable.Range(0, Samples)
             .Select(number => turn.Play(
                 meant, Draws.Stroke(Seed + 1, number)) with
@@ -120,6 +118,8 @@ internal static class PresetFit
             if (result.Potted.Any(ball => ball == new PottedBall(trial.Pot.Ball, trial.Pot.Pocket))) Interlocked.Increment(ref potted);
         });
         return (double)potted / Samples;
+
+        Delivery Deliver(double bridge) => Delivery.Of(errors, trial.Dials.Pace, 1, bridge, table.Conditions, allowances: allowed);
     }
 
     /// <summary>A level of players, and the spreads of theirs that are not fitted.</summary>

@@ -43,6 +43,7 @@ public sealed class PotScan(TableInUse table)
             .Select(pocket => target.DistanceTo(Corner(pocket)))
             .DefaultIfEmpty(1).Max();
         var step = NarrowestWindow / 3 / farthest;
+        // Where the swept directions begin, no more: that this turn is the engine's own is a test of its own (OpenWayTests).
         var turned = StraightAim.TurnRadians(layout, dials, white, target, table.Conditions);
         var found = new List<ScannedWindow>();
         PocketId? open = null;

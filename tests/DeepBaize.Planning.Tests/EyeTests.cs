@@ -27,7 +27,7 @@ public sealed class EyeTests
     public void Half_a_tip_of_side_costs_a_preset_what_it_costs_such_players(string name, double points)
     {
         var errors = HousePlayers.Find(name)!.Errors;
-        var cost = 100 * PlayerTrial.SideCost(Club, errors, PlayerTrial.Clear(Club, 1), 0.5, 6000, seed: 78);
+        var cost = 100 * PlayerTrial.HalfTipCost(Club, errors, 6000, seed: 78);
         Figures.Print($"{name}: half a tip of side costs {cost:0.0} points at 1 m.");
         Assert.InRange(cost, points - 2, points + 2);
     }

@@ -24,6 +24,8 @@ public static class StraightAim
     public static double TurnRadians(Layout layout, Dials dials, Place white, Place at, PlayingConditions conditions)
     {
         ArgumentNullException.ThrowIfNull(conditions);
+        // Nothing takes a white without side off its line but the nap; most strokes that a search aims are such.
+        if (dials.Side == 0 && conditions.Table.Nap == 0) return 0;
         var direction = white.HeadingTo(at) - CueStrike.PushOffRadians(dials.Side, conditions.Cue.EndMassRatio);
         return TurnRadians(dials.At(layout, direction).Along(direction), white.DistanceTo(at), conditions);
     }

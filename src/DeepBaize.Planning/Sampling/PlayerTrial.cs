@@ -9,7 +9,7 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Planning.Sampling;
 
 /// <summary>
-/// Two pots by which players compare themselves, played with a player's scatter in a plain stance.
+/// Pots by which players compare themselves, played with a player's scatter in a plain stance.
 /// </summary>
 public static class PlayerTrial
 {
@@ -77,6 +77,14 @@ public static class PlayerTrial
             new SampleQuestion(table, TrialQuestion.Of(trial.Layout, stroke), TableDoubt.None), count, seed);
         return new Chance(samples.Count(sample => sample.IsServed), count);
     }
+
+    /// <summary>What half a tip of side costs on a pot at 1 m, by which a player's eye is told.</summary>
+    /// <param name="table">The table, taken as it is.</param>
+    /// <param name="errors">The player's errors.</param>
+    /// <param name="count">Strokes of each kind.</param>
+    /// <param name="seed">Seed of the draws.</param>
+    public static double HalfTipCost(TableInUse table, DeliveryErrors errors, int count, int seed) =>
+        SideCost(table, errors, Clear(table, 1), 0.5, count, seed);
 
     /// <summary>What side costs in a trial: by how much the share of pots falls, on the mean of both sides.</summary>
     /// <param name="table">The table, taken as it is.</param>

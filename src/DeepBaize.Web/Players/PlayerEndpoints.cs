@@ -80,7 +80,7 @@ public static class PlayerEndpoints
         var (_, table) = FieldReader.ReadTable(question.Profile, question.Coefficients);
         var black = Shared.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.Black(table), Strokes, Seed));
         var straight = Shared.ToChance(PlayerTrial.Rate(table, player.Errors, PlayerTrial.LongStraight(table), Strokes, Seed));
-        var halfTip = PlayerTrial.SideCost(table, player.Errors, PlayerTrial.Clear(table, 1), 0.5, Strokes, Seed);
+        var halfTip = PlayerTrial.HalfTipCost(table, player.Errors, Strokes, Seed);
         var lengths = new RunLengths(table);
         return new PlayerOutput(
             PlayerReader.ToInput(player), black, straight, [.. new[] { 2.0, 4, 6 }.Select(pace => Finish(player, lengths, pace))],

@@ -211,12 +211,12 @@ export function stipples(outline: Outline, segments: Segment[], spacing = 26): D
 }
 
 /** The stipples as one path of circles: a hundred elements of the page would have to follow every move of a ball. */
-export const dotted = (dots: Dot[]) =>
-  dots
-    .map(
-      ({ x, y, r }) =>
-        `M${fmt({ x: x - r, y })}a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0`,
-    )
-    .join('')
+export const dotted = (dots: Dot[]) => dots.map(circle).join('')
+
+/** A circle as two arcs of a path. */
+function circle({ x, y, r }: Dot): string {
+  const arc = (across: number) => `a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${across.toFixed(1)} 0`
+  return `M${fmt({ x: x - r, y })}${arc(2 * r)}${arc(-2 * r)}`
+}
 
 const fmt = (point: Point) => `${point.x.toFixed(1)},${point.y.toFixed(1)}`
