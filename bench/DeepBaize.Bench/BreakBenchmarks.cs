@@ -1,5 +1,5 @@
 using BenchmarkDotNet.Attributes;
-using DeepBaize.Bench.Arena;
+using DeepBaize.Evidence.Advice;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;

@@ -44,7 +44,7 @@ public static class BreakWords
     /// <param name="ball">The ball.</param>
     /// <param name="frame">The frame in which it lies.</param>
     /// <param name="marked">What a red in the open is called that the plan marks on the table; null to say where it lies.</param>
-    private static string Ball(BallId ball, FrameState frame, string? marked = null)
+    internal static string Ball(BallId ball, FrameState frame, string? marked = null)
     {
         if (!BallSet.IsRed(ball)) return "the " + NameWords.Of(ball);
         var place = frame.Balls.First(placed => placed.Ball == ball).Place;
@@ -104,9 +104,7 @@ public static class BreakWords
             + $"{Verdict.Listed([.. fact.Pots.Select(pot => Next(pot.Pot.Ball, plan)).Distinct().Take(3)])}.",
         FactKind.Angle => $"It leaves {fact.Value:0} degrees on {Next(fact.Pots[0].Pot.Ball, plan)}: the white can be moved from there.",
         FactKind.Reach => $"{EventWords.Capital(Next(fact.Pots[0].Pot.Ball, plan))} is then reached without a rest.",
-        FactKind.Region => $"It comes from where most reds are: {fact.Value:0} {(fact.Value < 1.5 ? "is" : "are")} left there.",
-        FactKind.SurePot => $"The pot goes {ChanceWords.Say(fact.Value)}.",
-        _ => $"It scores {fact.Value:0}.",
+        _ => $"It comes from where most reds are: {fact.Value:0} {(fact.Value < 1.5 ? "is" : "are")} left there.",
     };
 
     /// <summary>A ball after the first stroke: as the plan marks it, if it is played then.</summary>
@@ -117,14 +115,12 @@ public static class BreakWords
     }
 
     /// <summary>Why not another ball.</summary>
-    public static string Other(OtherBall other, FrameState frame, RatedStroke best, BreakGoal goal)
+    public static string Other(OtherBall other, BreakPlan plan, BreakGoal goal)
     {
-        var name = EventWords.Capital(Ball(other.Ball, frame));
+        var name = EventWords.Capital(Ball(other.Ball, plan.Line[0].Before));
         if (other.Cost < (goal == BreakGoal.Secure ? NoChance : NoCost)) return $"{name} is as good.";
-        var why = other.Best.Pot.Share < best.Pot.Share - 0.05
-            ? $"it goes only {ChanceWords.Say(other.Best.Pot.Share)}"
-            : "it leaves less";
-        return $"{name} costs {(goal == BreakGoal.Secure ? $"{100 * other.Cost:0} frames in 100" : Points(other.Cost))}: {why}.";
+        return $"{name} costs {(goal == BreakGoal.Secure ? $"{100 * other.Cost:0} frames in 100" : Points(other.Cost))}: "
+            + ReasonWords.WhyNot(other.Versus, plan);
     }
 
     /// <summary>What a visit is worth.</summary>

@@ -1,4 +1,6 @@
 using System.Diagnostics;
+using System.Globalization;
+using System.Text.RegularExpressions;
 using DeepBaize.Tests;
 using OpenQA.Selenium;
 
@@ -6,8 +8,14 @@ namespace DeepBaize.Browser.Tests;
 
 /// <summary>The Break section: which ball, and how; why; why not that one; again after a poor stroke; played by the rules.</summary>
 [Collection(Lane.Questions)]
-public sealed class BreakTests(BrowserFixture browser)
+public sealed partial class BreakTests(BrowserFixture browser)
 {
+    [GeneratedRegex(@"([\d.]+) points? (less|more)\.")]
+    private static partial Regex Told();
+
+    private static int Tenths(string points) =>
+        (int)Math.Round(10 * double.Parse(points.Replace('−', '-'), NumberStyles.Float, CultureInfo.InvariantCulture));
+
     [Fact]
     public void From_a_saved_position_one_button_brings_a_first_line_that_gets_better_and_because_opens_its_proof()
     {
@@ -38,14 +46,20 @@ public sealed class BreakTests(BrowserFixture browser)
         page.Until(() => browser.Driver.FindElements(
             By.CssSelector("[data-testid=paths] .ribbon")).Count > 0);
         Assert.Equal("", page.Text("plan-old"));
-        var facts = browser.Driver.FindElements(By.CssSelector("[data-fact]"));
-        Assert.InRange(facts.Count, 1, 3);
-        var withProof = facts.FirstOrDefault(fact => fact.GetDomAttribute("data-fact") is "alternates" or "angle" or "reach");
-        if (withProof is not null)
+        // What decides adds up to the difference that is told.
+        foreach (var versus in browser.Driver.FindElements(By.CssSelector("[data-versus]")))
         {
-            withProof.Click();
+            var parts = versus.FindElements(By.CssSelector("[data-worth]")).Select(part => Tenths(part.Text)).ToList();
+            if (Told().Match(versus.Text) is { Success: true } told)
+                Assert.Equal((told.Groups[2].Value == "less" ? 1 : -1) * Tenths(told.Groups[1].Value), parts.Sum());
+        }
+
+        var withProof = browser.Driver.FindElements(By.CssSelector("[data-reason]:not(:disabled)"));
+        if (withProof.Count > 0)
+        {
+            withProof[0].Click();
             page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-proof]")).Count > 0);
-            withProof.Click();
+            withProof[0].Click();
             page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-proof]")).Count == 0);
         }
 

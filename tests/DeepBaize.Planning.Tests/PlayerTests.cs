@@ -195,7 +195,7 @@ public sealed class PlayerTests
         Assert.Equal(sparing.Stun, sparing.Cost(Rolling with { Roll = 0.1 }));
         Assert.Equal(0, sparing.Cost(Rolling with { Roll = double.NaN }));
         Assert.True(sparing.Cost(Rolling with { HeightTips = -1.4 }) > sparing.Cost(Rolling with { HeightTips = -1.1 }));
-        Assert.Equal(sparing.Cost(Rolling), sparing.Cost(Rolling with { HeightTips = 1, Pace = 6 }));
+        Assert.Equal(sparing.Cost(Rolling), sparing.Cost(Rolling with { HeightTips = 1, Pace = 5 }));
         Assert.True(sparing.Cost(Rolling with { Pace = 8 }) > sparing.Cost(Rolling with { Pace = 7 }));
         Assert.Equal(sparing.Rest, sparing.Cost(Rolling with { NeedsRest = true }));
 

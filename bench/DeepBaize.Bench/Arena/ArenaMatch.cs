@@ -78,9 +78,12 @@ internal sealed record ArenaRow(string Policy, Visit[,] Visits, long Played, dou
     }
 }
 
-/// <summary>Plays the arena's layouts with a policy.</summary>
+/// <summary>Plays the arena's layouts with a policy; nobody's school counts.</summary>
 internal static class ArenaMatch
 {
+    /// <summary>The table on which is played.</summary>
+    public static TableInUse Club => new(PlayingConditions.Club, TableOutline.Club);
+
     /// <summary>Plays all visits of a policy.</summary>
     /// <param name="policy">
     /// Its name: potter, one-ahead, planner, or planner-x for the planner whose leaves are rated without the part x.
@@ -89,7 +92,7 @@ internal static class ArenaMatch
     /// <param name="size">How much is played.</param>
     public static ArenaRow Play(string policy, PlayerProfile player, ArenaSize size)
     {
-        var table = new TableInUse(PlayingConditions.Club, TableOutline.Club);
+        var table = Club;
         var visits = new Visit[size.Layouts, size.Replicates];
         long played = 0;
         var clock = Stopwatch.StartNew();
@@ -104,32 +107,25 @@ internal static class ArenaMatch
         return new ArenaRow(policy, visits, played, clock.Elapsed.TotalSeconds);
     }
 
-    /// <summary>What the planner tells a player to play in visits on the arena's layouts.</summary>
-    /// <param name="player">Who plays.</param>
-    /// <param name="size">How much is played.</param>
-    public static StrokesChosen Watch(PlayerProfile player, ArenaSize size)
-    {
-        var table = new TableInUse(PlayingConditions.Club, TableOutline.Club);
-        var chosen = new List<ChosenStroke>[size.Layouts];
-        Parallel.For(0, size.Layouts, new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount }, layout =>
-        {
-            var watched = new Watched(Make("planner", table, player, size.Budget), new ChosenReader(table, player));
-            var arena = new ArenaPlay(table, player);
-            for (var replicate = 0; replicate < size.Replicates; replicate++) arena.Play(watched, size.Seed + layout, replicate);
-            chosen[layout] = watched.Chosen;
-        });
-        return new StrokesChosen([.. chosen.SelectMany(strokes => strokes)]);
-    }
-
     private static IBreakPolicy Make(string name, TableInUse table, PlayerProfile player, int budget)
     {
         if (name == "potter") return new Potter(table, player, budget);
         if (name == "one-ahead")
-            return new Searcher(name, new BreakQuestion(table, player, player, () => new OneAheadWorth(table, player), BreakWishes.Free, 0),
+        {
+            return new Searcher(
+                name,
+                new BreakQuestion(
+                    table, player, player, () => new OneAheadWorth(table, player), BreakWishes.Free, 0, CountsSchool: false),
                 budget);
+        }
+
         var parts = LeaveParts.All;
         foreach (var part in name.Split('-').Skip(1)) parts &= ~Enum.Parse<LeaveParts>(part, ignoreCase: true);
         return new Searcher(name,
-            BreakPlanner.Ask(table, player, BreakWishes.Free, 0) with { Worth = () => new LeaveWorth(table, player, parts) }, budget);
+            BreakPlanner.Ask(table, player, BreakWishes.Free, 0) with
+            {
+                Worth = () => new LeaveWorth(table, player, parts),
+                CountsSchool = false,
+            }, budget);
     }
 }

@@ -1,3 +1,4 @@
+using DeepBaize.Evidence.Advice;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Players;

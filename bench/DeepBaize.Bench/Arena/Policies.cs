@@ -89,21 +89,3 @@ internal sealed class Searcher(string name, BreakQuestion question, int budget) 
         return found.Best.Count == 0 ? null : found.Best[0].Stroke;
     }
 }
-
-/// <summary>A policy whose choices are noted.</summary>
-internal sealed class Watched(IBreakPolicy policy, ChosenReader reader) : IBreakPolicy
-{
-    public string Name => policy.Name;
-
-    public long Played => policy.Played;
-
-    /// <summary>What it chose so far.</summary>
-    public List<ChosenStroke> Chosen { get; } = [];
-
-    public PlannedStroke? Choose(FrameState frame, int seed)
-    {
-        var stroke = policy.Choose(frame, seed);
-        if (stroke is not null) Chosen.Add(reader.Read(frame, stroke));
-        return stroke;
-    }
-}

@@ -1,6 +1,7 @@
 using System.Globalization;
 using DeepBaize.Bench.Arena;
 using DeepBaize.Evidence;
+using DeepBaize.Evidence.Advice;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
@@ -40,6 +41,14 @@ internal static class LongChecks
 
     private const int NextRedsEach = 20;
 
+    private const int ReasonPositions = 60;
+    private const int ReasonSeed = 640_000;
+    private const int ToldStrokes = 3000;
+    private const int ToldOnScreen = 200;
+    private const int ToldSeed = 350_000;
+    private const int SchoolDecisions = 300;
+    private const int SchoolDraws = 1500;
+
     private static readonly ArenaSize Record = new(100, 8, 1000, 110_000);
 
     /// <summary>The club player's visits are short and the most of them chance: it takes more of them.</summary>
@@ -69,6 +78,17 @@ internal static class LongChecks
             1, true, () => AskPlain(1)),
         new("next-red", "Of two reds that are as easy, the one with others beside it",
             $"{2 * NextRedsEach} positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AskNextRed(1)),
+        new("coach", "Positions with one plain answer, as a coach wrote them down",
+            $"{CoachPosition.All.Count} positions and their mirror images, budget {CoachCheck.Budget}, "
+                + $"{CoachCheck.Visits} visits in pairs for a miss",
+            1, true, () => CoachCheck.Run(CoachCheck.Budget, CoachCheck.Visits)),
+        new("reasons", "Reasons add up and hold for the plan alone", $"{ReasonPositions} positions, budget {CoachCheck.Budget}", ReasonSeed,
+            true, TryReasons),
+        new("told", "What players are told to play",
+            $"{ToldStrokes} strokes a player at a budget of 1000, {ToldOnScreen} at {CoachCheck.Budget}", ToldSeed, true, TellStrokes),
+        new("school", "What obeying the school costs",
+            $"{SchoolDecisions} decisions a player at a budget of 1000, {SchoolDraws} fresh strokes of each of two", ToldSeed, true,
+            TrySchool),
         new("arena-club", "Breaks of the club player against both baselines", LongRecord.ToString(), LongRecord.Seed, true,
             () => PlayArena(HousePlayers.Club, LongRecord)),
         new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true,
@@ -142,6 +162,41 @@ internal static class LongChecks
     {
         var answered = AnswersCheck.Run(NextReds.Of(NextRedsEach, seed), seed);
         return answered.Tell(answered.Worse == 0);
+    }
+
+    private static LongResult TryReasons()
+    {
+        var report = ReasonTrial.Run(Club, HousePlayers.Club, ReasonPositions, CoachCheck.Budget, ReasonSeed);
+        return new LongResult(report.Faults.Count == 0, [report.ToString(), .. report.Faults.Take(20)]);
+    }
+
+    /// <summary>
+    /// Holds when the club player is told side in at most 25 % of strokes and more than half a tip in at most 8 %, follow and screw three
+    /// times as often as stun, no rest where a hand reaches, more than a tip high or low in at most 25 %, and above pace 6 in at most 10 %.
+    /// </summary>
+    private static LongResult TellStrokes()
+    {
+        var (figures, holds) = (new List<string>(), true);
+        foreach (var player in HousePlayers.All)
+        {
+            var told = Told.Of(Club, player, ToldStrokes, 1000, ToldSeed);
+            figures.AddRange(told.Tell(player.Name));
+            if (player.Name == HousePlayers.Club.Name) holds &= told.IsPlain;
+            figures.AddRange(Told.Of(Club, player, ToldOnScreen, CoachCheck.Budget, ToldSeed).Tell($"{player.Name} on the screen"));
+        }
+
+        var club = HousePlayers.Club;
+        var avoiding = club with { Preferences = club.Preferences with { Side = SidePolicy.Avoid } };
+        var avoided = Told.Of(Club, avoiding, ToldStrokes / 10, 1000, ToldSeed);
+        figures.Add(string.Create(CultureInfo.InvariantCulture, $"who avoids side is told it in {avoided.WithSide:0.0 %}"));
+        return new LongResult(holds && avoided.WithSide == 0, figures);
+    }
+
+    /// <summary>Holds when it costs at most 3 % of the points.</summary>
+    private static LongResult TrySchool()
+    {
+        var costs = HousePlayers.All.Select(player => SchoolCost.Of(Club, player, SchoolDecisions, SchoolDraws, 1000, ToldSeed)).ToList();
+        return new LongResult(costs.TrueForAll(cost => cost.Cost.Mean <= 0.03 * cost.Worth), [.. costs.Select(cost => cost.ToString())]);
     }
 
     private static LongResult TryPresets()

@@ -25,4 +25,4 @@ public sealed record SavedFactors(
 /// <summary>A school as weights; what is absent is the preset's.</summary>
 public sealed record SavedPreferences(
     string? Side = null, double? Follow = null, double? Stun = null, double? Screw = null, double? RestCost = null,
-    bool? CushionRule = null);
+    bool? CushionRule = null, double? Cushion = null, double? High = null, double? Low = null);

@@ -12,15 +12,7 @@ public sealed record VisitPoints(IReadOnlyList<int> Points)
     public double Mean => Points.Count == 0 ? 0 : Points.Average();
 
     /// <summary>Standard error of the mean.</summary>
-    public double Error
-    {
-        get
-        {
-            var mean = Mean;
-            return Points.Count < 2
-                ? 0 : Math.Sqrt(Points.Sum(points => (points - mean) * (points - mean)) / (Points.Count - 1) / Points.Count);
-        }
-    }
+    public double Error => Estimate.Of([.. Points.Select(points => (double)points)]).Error;
 
     /// <summary>How often at least a number of points was reached.</summary>
     /// <param name="target">Points.</param>

@@ -11,8 +11,12 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Points">Points that it scores.</param>
 /// <param name="Break">The break with it.</param>
 /// <param name="Before">The frame before it, as meant.</param>
-/// <param name="White">Where the white is meant to stop; null when nothing more is to come.</param>
-public sealed record PlanStep(PlannedStroke Stroke, Chance Pot, int Points, int Break, FrameState Before, Place? White);
+/// <param name="After">The frame after it, as meant; null when the visit ends with it.</param>
+public sealed record PlanStep(PlannedStroke Stroke, Chance Pot, int Points, int Break, FrameState Before, FrameState? After)
+{
+    /// <summary>Where the white is meant to stop; null when nothing more is to come.</summary>
+    public Place? White => After?.White;
+}
 
 /// <summary>How likely a whole line is, from the chances of its strokes.</summary>
 /// <param name="All">Chance that every stroke pots, each from where the one before is meant to leave the white: the product.</param>
@@ -52,12 +56,6 @@ public enum FactKind
 
     /// <summary>The red belongs to the part of the table where most reds are: its value is how many there are left.</summary>
     Region,
-
-    /// <summary>The pot itself is nearly certain.</summary>
-    SurePot,
-
-    /// <summary>Points that the ball brings.</summary>
-    Points,
 }
 
 /// <summary>A fact about a plan that can be computed again.</summary>
@@ -67,18 +65,30 @@ public enum FactKind
 public sealed record PlanFact(FactKind Kind, IReadOnlyList<LeavePot> Pots, double Value);
 
 /// <summary>The best stroke at another ball, and what it costs.</summary>
-/// <param name="Ball">The ball.</param>
-/// <param name="Best">Its best stroke.</param>
-/// <param name="Cost">Expected points by which it is behind the plan, 0 or more.</param>
-public sealed record OtherBall(BallId Ball, RatedStroke Best, double Cost);
+/// <param name="Versus">The plan's stroke against it.</param>
+public sealed record OtherBall(Versus Versus)
+{
+    /// <summary>The ball.</summary>
+    public BallId Ball => Best.Stroke.Pot.Ball;
+
+    /// <summary>Its best stroke, by fresh draws.</summary>
+    public RatedStroke Best => Versus.Theirs.Rated;
+
+    /// <summary>Worth by which it is behind the plan, 0 or more.</summary>
+    public double Cost => Math.Max(0, Versus.Lead.Mean);
+}
+
+/// <summary>What the player's school gives up: a stroke that is worth more and that the school holds less of.</summary>
+/// <param name="Stroke">The stroke.</param>
+/// <param name="Worth">By how much it is worth more, by fresh draws.</param>
+public sealed record GivenUp(PlannedStroke Stroke, double Worth);
 
 /// <summary>A plan for the break.</summary>
 /// <param name="Line">Up to four strokes; empty when nothing is on.</param>
 /// <param name="Worth">Points that are expected of the visit, as the search sees it.</param>
 /// <param name="Error">Standard error of that from the samples.</param>
 /// <param name="White">Where the white in hand is put; null when it is not in hand.</param>
-/// <param name="Facts">Why: at most three.</param>
-/// <param name="Others">The other balls that are on, the cheapest first.</param>
+/// <param name="Others">The other balls that are on, the cheapest first; only in the last answer.</param>
 /// <param name="Closed">Reds that are shut in, before and after the first stroke.</param>
 /// <param name="Remedies">Ways on when only colours are left and one stands in the way; only in the last answer.</param>
 /// <param name="MissLeaves">
@@ -91,7 +101,6 @@ public sealed record BreakPlan(
     double Worth,
     double Error,
     Place? White,
-    IReadOnlyList<PlanFact> Facts,
     IReadOnlyList<OtherBall> Others,
     ClosedReds Closed,
     IReadOnlyList<Remedy> Remedies,
@@ -101,6 +110,18 @@ public sealed record BreakPlan(
 {
     /// <summary>Every pot that may be played, solved, the likeliest first; null while the budget is too small for it.</summary>
     public IReadOnlyList<LeavePot>? Pots { get; init; }
+
+    /// <summary>The plan against what most would play: the likeliest pot, plainly; null when that is the plan.</summary>
+    public Versus? Plain { get; init; }
+
+    /// <summary>Why: against the second best ball and against what most would play; only in the last answer.</summary>
+    public IEnumerable<Versus> Because => Others.Take(1).Select(other => other.Versus).Concat(Plain is null ? [] : [Plain]);
+
+    /// <summary>True when the plan's first stroke is what most would play.</summary>
+    public bool IsPlain { get; init; }
+
+    /// <summary>What the school gives up; null when it gives up nothing to speak of.</summary>
+    public GivenUp? GivenUp { get; init; }
 
     /// <summary>How likely the whole line is.</summary>
     public LineOdds Odds => LineOdds.Of(Line.Select(step => step.Pot.Share));

@@ -44,6 +44,7 @@ public sealed class BreakPlanner
     private readonly LeaveGauge _gauge;
     private readonly LeaveWorth _worth;
     private readonly FactFinder _facts;
+    private readonly PlanExplainer _explainer;
     private readonly IReply _reply;
 
     /// <summary>The pots of the present plan, solved, by the place of the white.</summary>
@@ -60,6 +61,7 @@ public sealed class BreakPlanner
         _gauge = new LeaveGauge(question.Table, question.Striker);
         _worth = new LeaveWorth(question.Table, question.Striker);
         _facts = new FactFinder(question.Table, question.Striker);
+        _explainer = new PlanExplainer(question, _search, _frames, _facts);
         _reply = new LikeliestPotReply(question.Table, question.Opponent);
     }
 
@@ -100,18 +102,40 @@ public sealed class BreakPlanner
         var (start, found) = frame.IsInHand
             ? SearchInHand(frame, budget, ref played, cancel)
             : (frame, SearchFirst(frame, budget, budget, ref played, cancel));
-        if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], [], default, [], null, played, isLast) { Pots = PotsOf(start) };
+        if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], default, [], null, played, isLast) { Pots = PotsOf(start) };
         var best = found.Best[0];
         var line = Follow(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel);
-        var others = isLast ? Others(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel) : [];
-        var before = _frames.Played;
-        var misses = isLast ? MissLeaves(start, best.Stroke, cancel) : null;
-        played += _frames.Played - before;
-        var remedies = isLast ? Remedies(start, ref played, cancel) : [];
-        return new BreakPlan(
-            line, best.Worth, best.Error, frame.IsInHand ? start.White : null, _facts.Find(line, best), others, _facts.Closed(line),
-            remedies, misses, played, isLast)
+        var plan = new BreakPlan(
+            line, best.Worth, best.Error, frame.IsInHand ? start.White : null, [], _facts.Closed(line), [], null, played, isLast)
         { Pots = PotsOf(start) };
+        return isLast ? Complete(plan, start, found.Best, budget, ref played, cancel) : plan;
+    }
+
+    /// <summary>What the last answer tells besides: why, the other balls, the misses, ways on.</summary>
+    private BreakPlan Complete(
+        BreakPlan plan, FrameState start, IReadOnlyList<RatedStroke> best, int budget, ref int played, CancellationToken cancel)
+    {
+        var others = Others(start, best[0].Stroke, Math.Max(LeastBudget, budget / LineShare), ref played, cancel);
+        var before = _frames.Played;
+        var misses = MissLeaves(start, best[0].Stroke, cancel);
+        played += _frames.Played - before;
+        var remedies = Remedies(start, ref played, cancel);
+        var on = (PotsOf(start) ?? _gauge.Read(start)).Where(pot => _question.Wishes.Only is not { } only || pot.Pot.Ball == only).ToList();
+        if (_explainer.Explain(start, best, others, on, budget, cancel) is not { } said) return plan;
+        played += said.Played;
+        return plan with
+        {
+            Line = [plan.Line[0] with { Pot = said.Stroke.Rated.Pot }, .. plan.Line.Skip(1)],
+            Worth = said.Stroke.Worth,
+            Error = said.Stroke.Error,
+            Plain = said.Plain,
+            Others = said.Others,
+            Remedies = remedies,
+            MissLeaves = misses,
+            Played = played,
+            IsPlain = said.IsPlain,
+            GivenUp = said.GivenUp,
+        };
     }
 
     private static BreakSearchResult Search(BreakSearch search, FrameState frame, int budget, ref int played, CancellationToken cancel)
@@ -194,13 +218,12 @@ public sealed class BreakPlanner
         var (frame, rated) = (start, first);
         var depth = start.Reds == 0 ? DepthOfColours : Depth;
         var free = new BreakSearch(_question with { Wishes = _question.Wishes with { Only = null } });
-        while (_frames.LayoutOf(frame) is { } layout)
+        while (_frames.Step(frame, rated.Stroke, rated.Pot) is { } step)
         {
-            var ruling = _frames.Play(frame, layout, rated.Stroke, StrokeDraw.Exact).Ruling;
             played++;
-            line.Add(new PlanStep(rated.Stroke, rated.Pot, ruling.Points, frame.Break + ruling.Points, frame, ruling.Next.White));
-            if (line.Count == depth || !ruling.StaysAtTable || ruling.End != FrameEnd.None) break;
-            frame = ruling.Next;
+            line.Add(step);
+            if (line.Count == depth || step.After is not { } after) break;
+            frame = after;
             var found = Search(free, frame, budget, ref played, cancel);
             if (found.Best.Count == 0) break;
             rated = found.Best[0];
@@ -209,21 +232,22 @@ public sealed class BreakPlanner
         return line;
     }
 
-    private List<OtherBall> Others(FrameState start, RatedStroke best, int budget, ref int played, CancellationToken cancel)
+    /// <summary>The best strokes at the other balls that are on.</summary>
+    private List<PlannedStroke> Others(FrameState start, PlannedStroke best, int budget, ref int played, CancellationToken cancel)
     {
         if (_question.Wishes.Only is not null) return [];
-        var others = new List<OtherBall>();
+        var others = new List<PlannedStroke>();
         var solved = PotsOf(start);
         foreach (var ball in (solved ?? _gauge.Read(start)).Select(pot => pot.Pot.Ball).Distinct()
-            .Where(ball => ball != best.Stroke.Pot.Ball).Take(MostOthers).ToList())
+            .Where(ball => ball != best.Pot.Ball).Take(MostOthers).ToList())
         {
             var search = new BreakSearch(_question with { Wishes = _question.Wishes with { Only = ball } });
             var found = search.Run(start, budget, solved?.Where(pot => pot.Pot.Ball == ball).ToList(), cancel);
             played += found.Played;
-            if (found.Best.Count > 0) others.Add(new OtherBall(ball, found.Best[0], Math.Max(0, best.Worth - found.Best[0].Worth)));
+            if (found.Best.Count > 0) others.Add(found.Best[0].Stroke);
         }
 
-        return [.. others.OrderBy(other => other.Cost)];
+        return others;
     }
 
     private IReadOnlyList<Remedy> Remedies(FrameState start, ref int played, CancellationToken cancel)

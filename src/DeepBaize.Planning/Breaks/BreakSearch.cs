@@ -2,6 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Attempts;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
 using DeepBaize.Rules;
 
@@ -16,9 +17,12 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Seed">Seed of the draws.</param>
 /// <param name="Threads">Threads at most; the answer does not depend on it.</param>
 /// <param name="LineUp">The rules of a line-up; null in a frame.</param>
+/// <param name="CountsSchool">
+/// True to mark strokes down by the striker's school and to take the plainest of those that are as good; false to go by worth alone.
+/// </param>
 public sealed record BreakQuestion(
     TableInUse Table, PlayerProfile Striker, PlayerProfile Opponent, Func<IPotWorth> Worth, BreakWishes Wishes, int Seed, int Threads = 1,
-    LineUp? LineUp = null);
+    LineUp? LineUp = null, bool CountsSchool = true);
 
 /// <summary>
 /// Finds the stroke whose outcomes are worth most over the player's scatter. Many strokes are aimed and played once as they are meant;
@@ -29,6 +33,9 @@ public sealed class BreakSearch
 {
     /// <summary>Share of the budget with which strokes are aimed and played as meant.</summary>
     private const double GenerationShare = 0.6;
+
+    /// <summary>What is added to the seed for draws that did not choose a stroke.</summary>
+    private const int FreshSeed = 424_243;
 
     private readonly BreakQuestion _question;
     private readonly SearchWorkers _workers;
@@ -70,7 +77,35 @@ public sealed class BreakSearch
             (int)(budget * (1 - GenerationShare)),
             (kept, draws) => _workers.Share(kept.Count, (worker, i) => kept[i].Sample(worker, draws, _question.Seed, cancel), cancel),
             one => one.Marked);
-        return new BreakSearchResult([.. best.Select(one => one.Tell())], played + sampled) { Tried = tried };
+        var told = _question.CountsSchool ? PlainestFirst(best) : best;
+        return new BreakSearchResult([.. told.Select(one => one.Tell())], played + sampled) { Tried = tried };
+    }
+
+    /// <summary>The plainest of the strokes that cannot be told from the best before it, the others as they were.</summary>
+    private static IEnumerable<StrokeCandidate> PlainestFirst(IReadOnlyList<StrokeCandidate> best)
+    {
+        var plainest = best.Where(one => one == best[0] || best[0].IsNoBetterThan(one)).MinBy(one => one.Plainness)!;
+        return best.Where(one => one != plainest).Prepend(plainest);
+    }
+
+    /// <summary>Tries strokes with fresh draws, the same for all of them.</summary>
+    /// <param name="frame">The frame; with the white on the table.</param>
+    /// <param name="strokes">The strokes.</param>
+    /// <param name="draws">Draws of each.</param>
+    /// <param name="cancel">Stops between strokes.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public IReadOnlyList<JudgedStroke> Judge(
+        FrameState frame, IReadOnlyList<PlannedStroke> strokes, int draws, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(strokes);
+        if (_workers.First.Player.LayoutOf(frame) is not { } layout) return [];
+        var judged = new JudgedStroke[strokes.Count];
+        _workers.Share(
+            strokes.Count,
+            (worker, i) => judged[i] = JudgedStroke.Try(
+                worker, new TrialQuestion(frame, layout, strokes[i]), _question.Wishes.Goal, _question.Seed + FreshSeed, draws, cancel),
+            cancel);
+        return judged;
     }
 
     /// <summary>

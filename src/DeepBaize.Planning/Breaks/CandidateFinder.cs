@@ -2,6 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Reading;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
 using DeepBaize.Rules;
@@ -124,9 +125,9 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var chosen = Chosen(frame, pots, looked);
         var solved = chosen.Union(Likely(pots)).Where(pot => pot.Solved.WhiteSpeed > 0).ToList();
         var listedStrokes = Enumerable.Range(0, looked * dials).Select(i => (chosen[i % looked], DialList.At(i / looked)));
-        var (found, first) = Try(frame, layout, [.. solved.Select(pot => (pot, pot.Solved)), .. listedStrokes], cancel);
+        var (found, first) = Try(frame, layout, [.. solved.Select(pot => (pot, DialList.Handy(pot.Solved))), .. listedStrokes], cancel);
         var lost = solved.Where(pot => !found.Exists(one => one.Pot.Pot == pot.Pot));
-        var beside = lost.SelectMany(pot => DialList.Around(pot.Solved).Select(other => (pot, other)));
+        var beside = lost.SelectMany(pot => DialList.Around(pot.Solved).Prepend(pot.Solved).Select(other => (pot, other)));
         var (saved, second) = Try(frame, layout, [.. beside], cancel);
         found.AddRange(saved);
         var (near, third) = Try(frame, layout, Near(found, count - looked * dials), cancel);
@@ -197,22 +198,24 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         var trial = worker.Player.Trials.Play(asked, StrokeDraw.Exact);
         var ruling = trial.Ruling;
         if (ruling.Points == 0 || (!question.Wishes.Cushion && trial.Result.WhiteCushions.Count > 0)) return null;
+        var side = NextSideOf(ruling.Next, worker);
         var kind = StrokeKindReader.Of(
-            question.Table, layout, stroke.Intent, stroke.Strike, stroke.Way > BridgeWay.Stretched, trial.Result.FirstContact);
-        var cost = question.Striker.Preferences.Cost(kind);
+            question.Table, layout, stroke.Intent, stroke.Strike, stroke.Way > BridgeWay.Stretched, trial.Result.FirstContact,
+            trial.Result.WhiteCushions.Count, side);
+        var isUnwished = question.Wishes.Approach is { } wished && side is not null && side != wished && side != SideOfStraight.Straight;
+        var liking = (question.CountsSchool ? Math.Max(0, 1 - question.Striker.Preferences.Cost(kind) / 100) : 1)
+            * (isUnwished ? WrongSide : 1);
+        var moved = MovedBalls.Beside(layout, stroke.Pot.Ball, trial.Result);
         return new StrokeCandidate(
-            pot, dials, asked, pot.Chance * worker.Worth.After(ruling), Math.Max(0, 1 - cost / 100) * Approach(ruling.Next, worker));
+            pot, dials, asked, pot.Chance * worker.Worth.After(ruling), liking, Plainness.Of(kind, moved, isUnwished));
     }
 
-    /// <summary>What is left of a stroke's worth when it comes out on the side of the next colour that the player does not like.</summary>
-    private double Approach(FrameState next, SearchWorker worker)
+    /// <summary>On which side of the next colour the white comes out, as far as anybody asks.</summary>
+    private SideOfStraight? NextSideOf(FrameState next, SearchWorker worker)
     {
-        if (question.Wishes.Approach is not { } wanted || next.On == BallOn.Red || next.White is not { } white) return 1;
-        var pots = worker.Gauge.Read(next);
-        if (pots.Count == 0) return 1;
-        var pot = pots.MaxBy(one => worker.Worth.Promise(next, one)).Pot;
-        var ball = next.Balls.First(placed => placed.Ball == pot.Ball).Place;
-        var side = PottingLine.Between(white, ball, pot, question.Table.Outline, question.Table.Diameter).SideFor(pot.Pocket);
-        return side == wanted || side == SideOfStraight.Straight ? 1 : WrongSide;
+        var (wishes, school) = (question.Wishes, question.Striker.Preferences);
+        if (wishes.Approach is null && school.High == school.Low) return null;
+        if (next.On == BallOn.Red || worker.Gauge.Read(next) is not { Count: > 0 } pots) return null;
+        return NextSide.Of(question.Table, next, pots.MaxBy(one => worker.Worth.Promise(next, one)).Pot);
     }
 }

@@ -12,51 +12,67 @@ namespace DeepBaize.Planning.Breaks;
 /// <summary>Finds why a stroke is good, as facts that can be computed again. One instance serves one thread.</summary>
 public sealed class FactFinder
 {
-    private const int Most = 3;
-    private const double Sure = 0.9;
     private const double LeastGain = 0.25;
     private const double StraightDegrees = 8;
     private const double ThinDegrees = 45;
 
     private readonly LeaveGauge _gauge;
+    private readonly LeaveWorth _worth;
     private readonly OpenBalls _open;
 
     /// <summary>Prepares a player on a table.</summary>
     public FactFinder(TableInUse table, PlayerProfile player)
     {
         _gauge = new LeaveGauge(table, player);
+        _worth = new LeaveWorth(table, player);
         _open = new OpenBalls(_gauge);
     }
 
-    /// <summary>At most three facts about the first stroke of a line, the weightiest first.</summary>
-    /// <param name="line">The line.</param>
-    /// <param name="best">Its first stroke as it was sampled.</param>
-    public IReadOnlyList<PlanFact> Find(IReadOnlyList<PlanStep> line, RatedStroke best)
+    /// <summary>What is true of one stroke and not of another.</summary>
+    /// <param name="step">The stroke.</param>
+    /// <param name="other">The other.</param>
+    public IReadOnlyList<PlanFact> Proper(PlanStep step, PlanStep other)
     {
-        ArgumentNullException.ThrowIfNull(line);
-        ArgumentNullException.ThrowIfNull(best);
-        if (line.Count == 0) return [];
+        ArgumentNullException.ThrowIfNull(step);
+        ArgumentNullException.ThrowIfNull(other);
+        var theirs = Of(other);
+        return [.. Of(step).Where(fact => !theirs.Any(known => IsAsGood(known, fact)))];
+    }
+
+    /// <summary>Facts about a stroke.</summary>
+    /// <param name="step">The stroke; with what it leaves.</param>
+    public IReadOnlyList<PlanFact> Of(PlanStep step)
+    {
+        ArgumentNullException.ThrowIfNull(step);
         var facts = new List<PlanFact>();
-        var step = line[0];
-        if (line.Count > 1)
+        if (step.After is { White: not null } next)
         {
-            var next = line[1].Before;
             var on = _gauge.Read(next);
             facts.AddRange(Opened(step, next)
                 .Select(ball => new PlanFact(FactKind.Opens, [.. on.Where(pot => pot.Pot.Ball == ball)], BallValue.Of(ball))));
             var good = on.Where(pot => pot.IsOn).ToList();
             if (good.Select(pot => pot.Pot.Ball).Distinct().Count() > 1)
                 facts.Add(new PlanFact(FactKind.Alternates, good, good.Select(pot => pot.Pot.Ball).Distinct().Count()));
-            var chosen = on.Where(pot => pot.Pot.Ball == line[1].Stroke.Pot.Ball && pot.Pot.Pocket == line[1].Stroke.Pot.Pocket).ToList();
-            if (chosen.Count > 0) facts.Add(new PlanFact(FactKind.Angle, chosen, Math.Abs(chosen[0].CutRadians) * 180 / Math.PI));
-            if (chosen.Count > 0 && chosen[0].Way <= BridgeWay.Stretched) facts.Add(new PlanFact(FactKind.Reach, chosen, 0));
+            if (on.Count > 0)
+            {
+                var chosen = on.MaxBy(pot => _worth.Promise(next, pot));
+                var degrees = Math.Abs(chosen.CutRadians) * 180 / Math.PI;
+                if (degrees is > StraightDegrees and < ThinDegrees) facts.Add(new PlanFact(FactKind.Angle, [chosen], degrees));
+                if (chosen.Way <= BridgeWay.Stretched) facts.Add(new PlanFact(FactKind.Reach, [chosen], 0));
+            }
         }
 
         if (FullestRegion(step) is { } left) facts.Add(new PlanFact(FactKind.Region, [], left));
-        if (best.Pot.Share >= Sure) facts.Add(new PlanFact(FactKind.SurePot, [], best.Pot.Share));
-        if (step.Points > 1) facts.Add(new PlanFact(FactKind.Points, [], step.Points));
-        return [.. facts.Where(IsWorthSaying).Take(Most)];
+        return facts;
     }
+
+    /// <summary>True when a fact says as much of another stroke.</summary>
+    private static bool IsAsGood(PlanFact theirs, PlanFact ours) => theirs.Kind == ours.Kind && ours.Kind switch
+    {
+        FactKind.Opens => theirs.Value == ours.Value,
+        FactKind.Alternates => theirs.Value >= ours.Value,
+        _ => true,
+    };
 
     /// <summary>Reds that are shut in before the first stroke of a line and after it.</summary>
     /// <param name="line">The line.</param>
@@ -64,8 +80,7 @@ public sealed class FactFinder
     {
         ArgumentNullException.ThrowIfNull(line);
         if (line.Count == 0) return default;
-        var before = ShutIn(line[0].Before);
-        return new ClosedReds(before, line.Count > 1 ? ShutIn(line[1].Before) : before);
+        return new ClosedReds(ShutIn(line[0].Before), ShutIn(line[0].After ?? line[0].Before));
     }
 
     private int ShutIn(FrameState frame)
@@ -83,8 +98,6 @@ public sealed class FactFinder
         return own is not null && own.Reds.Count > 1
             && counts.All(count => count == own || count.Reds.Count < own.Reds.Count) ? own.Reds.Count - 1 : null;
     }
-
-    private static bool IsWorthSaying(PlanFact fact) => fact.Kind != FactKind.Angle || fact.Value is > StraightDegrees and < ThinDegrees;
 
     /// <summary>Colours that can be potted better once the ball has gone.</summary>
     private IEnumerable<BallId> Opened(PlanStep step, FrameState next)

@@ -71,4 +71,16 @@ public sealed class FramePlayer
     /// <param name="draw">The errors.</param>
     public Trial Play(FrameState frame, Layout layout, PlannedStroke stroke, in StrokeDraw draw) =>
         Trials.Play(new TrialQuestion(frame, layout, stroke), draw);
+
+    /// <summary>A stroke of a line as it is meant; null when the balls cannot lie so.</summary>
+    /// <param name="frame">The frame before it.</param>
+    /// <param name="stroke">The stroke.</param>
+    /// <param name="pot">Chance of the pot.</param>
+    public PlanStep? Step(FrameState frame, PlannedStroke stroke, Chance pot)
+    {
+        if (LayoutOf(frame) is not { } layout) return null;
+        var ruling = Play(frame, layout, stroke, StrokeDraw.Exact).Ruling;
+        var goesOn = ruling is { StaysAtTable: true, End: FrameEnd.None };
+        return new PlanStep(stroke, pot, ruling.Points, frame.Break + ruling.Points, frame, goesOn ? ruling.Next : null);
+    }
 }

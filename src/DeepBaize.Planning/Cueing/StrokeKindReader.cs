@@ -17,8 +17,11 @@ public static class StrokeKindReader
     /// <param name="strike">The stroke.</param>
     /// <param name="needsRest">True when it is played with a rest or the other hand.</param>
     /// <param name="contact">The white's first contact; null for none.</param>
+    /// <param name="cushions">Cushions that the white meets.</param>
+    /// <param name="nextSide">On which side of the next colour the white comes out; null where none is to come.</param>
     public static StrokeKind Of(
-        TableInUse table, Layout layout, Intent intent, in Strike strike, bool needsRest, in FirstContact? contact)
+        TableInUse table, Layout layout, Intent intent, in Strike strike, bool needsRest, in FirstContact? contact, int cushions,
+        SideOfStraight? nextSide)
     {
         ArgumentNullException.ThrowIfNull(table);
         var (radius, dials) = (table.Diameter / 2, Dials.Of(strike));
@@ -27,6 +30,6 @@ public static class StrokeKindReader
             && SpinOf.ForPot(strike.Side, PottingLine.Of(layout, pot, table).CutRadians) == PotSide.Helping;
         return new StrokeKind(
             Math.Abs(strike.Side) / tip, isHelping, strike.Height / tip,
-            contact is { } met ? SpinOf.Roll(met.White, radius) : double.NaN, dials.Pace, needsRest);
+            contact is { } met ? SpinOf.Roll(met.White, radius) : double.NaN, dials.Pace, needsRest, cushions, nextSide);
     }
 }

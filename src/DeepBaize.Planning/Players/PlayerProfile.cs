@@ -63,6 +63,9 @@ public sealed record PlayerProfile(string Name, Physique Physique, DeliveryError
         Outside("stun", PlayerFault.Preference, Preferences.Stun, 0, 50),
         Outside("screw", PlayerFault.Preference, Preferences.Screw, 0, 50),
         Outside("restCost", PlayerFault.Preference, Preferences.Rest, 0, 50),
+        Outside("cushion", PlayerFault.Preference, Preferences.Cushion, 0, 50),
+        Outside("high", PlayerFault.Preference, Preferences.High, 0, 50),
+        Outside("low", PlayerFault.Preference, Preferences.Low, 0, 50),
     ];
 
     private static PlayerProblem? Outside(string field, PlayerFault fault, double given, double least, double most) =>

@@ -1,3 +1,5 @@
+using DeepBaize.Planning.Aiming;
+
 namespace DeepBaize.Planning.Players;
 
 /// <summary>What a player thinks of side.</summary>
@@ -22,7 +24,12 @@ public enum SidePolicy
 /// <param name="Screw">Points that a screw costs.</param>
 /// <param name="Rest">Points that the rest costs beyond its lower chance.</param>
 /// <param name="CushionRule">True to show the trade's rule of cushion or hold beside what is simulated.</param>
-public sealed record Preferences(SidePolicy Side, double Follow, double Stun, double Screw, double Rest, bool CushionRule)
+/// <param name="Cushion">Points that a white which comes to a cushion costs: who would rather hold it.</param>
+/// <param name="High">Points that it costs to come out high on a colour.</param>
+/// <param name="Low">Points that it costs to come out low on a colour.</param>
+public sealed record Preferences(
+    SidePolicy Side, double Follow, double Stun, double Screw, double Rest, bool CushionRule, double Cushion = 0, double High = 0,
+    double Low = 0)
 {
     /// <summary>Follow first, then screw, the stun line last, side sparingly.</summary>
     public static Preferences Usual { get; } = new(SidePolicy.Sparing, 0, 2, 1, 3, true);
@@ -40,17 +47,20 @@ public sealed record Preferences(SidePolicy Side, double Follow, double Stun, do
     /// <summary>Points for each tip beyond which a stroke is deep or high.</summary>
     private const double ExtremeTip = 8;
 
-    /// <summary>Points for each pace beyond which a stroke is hard.</summary>
-    private const double HardPace = 1;
+    /// <summary>Pace up to which a stroke is free, and points for each pace beyond it.</summary>
+    private const double FreePace = 5;
+
+    private const double HardPace = 4;
 
     /// <summary>
-    /// Points of a hundred by which a stroke is marked down: side by its size, screw, follow and stun with their extremes, the rest
-    /// (weights estimated: common practice, no source).
+    /// Points of a hundred by which a stroke is marked down: side by its size, screw, follow and stun with their extremes, the rest,
+    /// cushions, and the side of a colour on which the white comes out (weights estimated: common practice, no source).
     /// </summary>
     /// <param name="kind">The stroke.</param>
     public double Cost(in StrokeKind kind) => CostOfSide(kind) + CostOfSpin(kind) + (kind.NeedsRest ? Rest : 0)
+        + (kind.Cushions > 0 ? Cushion : 0) + CostOfPlace(kind)
         + ExtremeTip * Math.Max(0, Math.Abs(kind.HeightTips) - StrokeKind.ExtremeFrom)
-        + HardPace * Math.Max(0, kind.Pace - StrokeKind.HardFrom);
+        + HardPace * Math.Max(0, kind.Pace - FreePace);
 
     private double CostOfSide(in StrokeKind kind)
     {
@@ -62,6 +72,13 @@ public sealed record Preferences(SidePolicy Side, double Follow, double Stun, do
             _ => SparingSide + SparingTip * kind.SideTips,
         };
     }
+
+    private double CostOfPlace(in StrokeKind kind) => kind.NextSide switch
+    {
+        SideOfStraight.High => High,
+        SideOfStraight.Low => Low,
+        _ => 0,
+    };
 
     private double CostOfSpin(in StrokeKind kind) => kind.IsFollow ? Follow : kind.IsScrew ? Screw : kind.IsStun ? Stun : 0;
 }

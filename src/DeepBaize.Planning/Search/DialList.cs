@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Table;
 
 namespace DeepBaize.Planning.Search;
 
@@ -34,26 +35,37 @@ public static class DialList
            select Dials.AtPace(pace, side, height),
     ];
 
-    /// <summary>How far near strokes are: a share of the pace, or ball radii of height or side; docs/planning-experiments.md.</summary>
-    private const double Step = 0.15;
+    /// <summary>Steps that a hand can play: half a pace, a quarter of a tip (common practice, no source).</summary>
+    private const double PaceStep = 0.5;
+
+    private const double TipStep = 0.25;
+
+    /// <summary>How far near strokes are: half a tip, and one step of the pace or two where it is firm.</summary>
+    private const double NearTips = 2 * TipStep;
+
+    private const double FirmPace = 5.5;
 
     private const double HardestPace = 9.5;
+
+    /// <summary>What rounding may make of two strokes that are a step apart.</summary>
+    private const double Hair = 1e-6;
 
     private static readonly double[] GridHeights = [-0.42, -0.28, -0.14, 0, 0.14, 0.28, 0.42];
 
     /// <summary>Paces by which a stroke that goes in off is tried softer and harder.</summary>
     private static readonly double[] Apart = [-1.5, -0.75, 1, 2, 3];
 
-    private static readonly (double Pace, double Height, double Side)[] Order =
+    /// <summary>Pace, tips above centre and tips to the right.</summary>
+    private static readonly (double Pace, double High, double Right)[] Order =
     [
-        (3.5, 0, 0), (3.5, 0.3, 0), (3.5, -0.3, 0), (5, 0, 0), (2.3, 0.1, 0), (5, -0.38, 0), (5, 0.38, 0), (4.2, -0.15, 0), (4.2, 0.15, 0),
-        (2.6, -0.25, 0),
-        (6.5, 0, 0), (6.5, 0.4, 0), (6.5, -0.42, 0), (1.7, 0.2, 0), (3, -0.4, 0), (4.2, 0.1, 0.3), (4.2, 0.1, -0.3), (8, 0, 0),
-        (8, 0.42, 0), (3, -0.1, 0),
-        (5.5, -0.2, 0), (5.5, 0.2, 0), (4.2, -0.2, 0.3), (4.2, -0.2, -0.3), (8, -0.42, 0), (4.5, -0.42, 0), (2.8, 0.4, 0), (5.5, 0.25, 0.3),
-        (5.5, 0.25, -0.3), (7.2, -0.2, 0),
-        (3, 0.05, 0.3), (3, 0.05, -0.3), (5.5, -0.25, 0.3), (5.5, -0.25, -0.3), (7.2, 0.2, 0), (4.5, 0.42, 0), (7, 0.2, 0.35),
-        (7, 0.2, -0.35), (9, 0, 0), (2, -0.3, 0),
+        (3.5, 0, 0), (3.5, 1, 0), (3.5, -1, 0), (5, 0, 0), (2.5, 0.25, 0), (5, -1, 0), (5, 1, 0), (4, -0.5, 0), (4, 0.5, 0),
+        (2.5, -0.75, 0),
+        (6, 0, 0), (6, 1, 0), (6, -1, 0), (1.5, 0.5, 0), (3, -1.25, 0), (4, 0.25, 0.5), (4, 0.25, -0.5), (8, 0, 0), (8, 1, 0),
+        (3, -0.25, 0),
+        (5.5, -0.5, 0), (5.5, 0.5, 0), (4, -0.5, 0.5), (4, -0.5, -0.5), (8, -1.25, 0), (4.5, -1.25, 0), (3, 0.75, 0), (5.5, 0.75, 0.5),
+        (5.5, 0.75, -0.5), (7, -0.5, 0),
+        (3, 0.25, 0.5), (3, 0.25, -0.5), (5.5, -0.75, 0.5), (5.5, -0.75, -0.5), (7, 0.5, 0), (4.5, 1.25, 0), (7, 0.5, 1), (7, 0.5, -1),
+        (9, 0, 0), (2, -1, 0),
     ];
 
     /// <summary>How many strokes are tried for a pot in a break.</summary>
@@ -63,7 +75,12 @@ public static class DialList
     /// A stroke that is tried for a pot in a break, the plainest first, so that a small budget looks at what players play most.
     /// </summary>
     /// <param name="number">Its number from 0.</param>
-    public static Dials At(int number) => Dials.AtPace(Order[number].Pace, Order[number].Side, Order[number].Height);
+    public static Dials At(int number) => InTips(Order[number].Pace, Order[number].Right, Order[number].High);
+
+    /// <summary>A stroke in the steps that a hand can play.</summary>
+    /// <param name="dials">The stroke.</param>
+    public static Dials Handy(Dials dials) => InTips(
+        Math.Max(1, Math.Round(dials.Pace / PaceStep) * PaceStep), TipsOf(dials.Side), TipsOf(dials.Height));
 
     /// <summary>Every pace and height with a side that a tip can play safely.</summary>
     /// <param name="side">The side in ball radii.</param>
@@ -82,12 +99,13 @@ public static class DialList
     /// <param name="dials">The stroke.</param>
     public static IEnumerable<Dials> Near(Dials dials)
     {
-        var pace = dials.Pace;
+        var (pace, tips) = (dials.Pace, Radii(NearTips));
+        var step = pace < FirmPace ? PaceStep : 2 * PaceStep;
         (double Pace, double Side, double Height)[] near =
         [
-            (pace * (1 + Step), dials.Side, dials.Height), (pace / (1 + Step), dials.Side, dials.Height),
-            (pace, dials.Side, dials.Height + Step), (pace, dials.Side, dials.Height - Step),
-            (pace, dials.Side + Step, dials.Height), (pace, dials.Side - Step, dials.Height),
+            (pace + step, dials.Side, dials.Height), (pace - step, dials.Side, dials.Height),
+            (pace, dials.Side, dials.Height + tips), (pace, dials.Side, dials.Height - tips),
+            (pace, dials.Side + tips, dials.Height), (pace, dials.Side - tips, dials.Height),
         ];
         return near
             .Where(one => one.Pace is >= 1 and <= HardestPace
@@ -106,8 +124,14 @@ public static class DialList
 
     /// <summary>True when two strokes are so near each other that one of them is enough.</summary>
     public static bool AreAlike(Dials one, Dials other) =>
-        Math.Abs(one.Pace / other.Pace - 1) < Step / 2 && Math.Abs(one.Height - other.Height) < Step / 2
-            && Math.Abs(one.Side - other.Side) < Step / 2;
+        Math.Abs(one.Pace - other.Pace) < PaceStep - Hair && Math.Abs(one.Height - other.Height) < Radii(TipStep) - Hair
+            && Math.Abs(one.Side - other.Side) < Radii(TipStep) - Hair;
+
+    private static Dials InTips(double pace, double right, double high) => Dials.AtPace(pace, Radii(right), Radii(high));
+
+    private static double Radii(double tips) => CueShape.ContactOffset(tips, BallGauge.Standard.Radius);
+
+    private static double TipsOf(double radii) => Math.Round(radii / Radii(TipStep)) * TipStep;
 
     private static IEnumerable<double> Range(double from, double to, double step)
     {

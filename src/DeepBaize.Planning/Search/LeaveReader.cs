@@ -17,8 +17,11 @@ namespace DeepBaize.Planning.Search;
 /// <param name="IsOver">True when the stroke is good and no ball is left but the white: nothing is to follow.</param>
 /// <param name="Pots">Next pots, the likeliest first; empty without a pot.</param>
 /// <param name="Contact">The white's first contact; null for none.</param>
+/// <param name="Cushions">Cushions that the white meets.</param>
+/// <param name="NextSide">On which side of the likeliest next colour it stops; null where none is to come.</param>
 public sealed record LeaveReading(
-    Place? White, PocketId? InOff, bool IsServed, bool IsOver, IReadOnlyList<LeavePot> Pots, FirstContact? Contact)
+    Place? White, PocketId? InOff, bool IsServed, bool IsOver, IReadOnlyList<LeavePot> Pots, FirstContact? Contact,
+    int Cushions, SideOfStraight? NextSide)
 {
     /// <summary>How far pace is out in the rows "if it runs past" and "if it falls short".</summary>
     public const double PaceShare = 0.12;
@@ -81,9 +84,10 @@ public sealed class LeaveReader
     {
         var goesOn = trial.IsGood && trial.Ruling.StaysAtTable;
         var isOver = trial.IsGood && trial.Ruling.Next.Balls.All(placed => placed.Ball == BallId.Cue);
+        var pots = goesOn ? _gauge.Read(trial.Ruling.Next) : [];
         return new LeaveReading(
-            trial.Result[BallId.Cue], trial.InOff, trial.IsServed, isOver, goesOn ? _gauge.Read(trial.Ruling.Next) : [],
-            trial.Result.FirstContact);
+            trial.Result[BallId.Cue], trial.InOff, trial.IsServed, isOver, pots, trial.Result.FirstContact,
+            trial.Result.WhiteCushions.Count, pots.Count > 0 ? NextSide.Of(_table, trial.Ruling.Next, pots[0].Pot) : null);
     }
 
     private LeavePot Sharpen(PotSolver solver, Layout next, LeavePot found)

@@ -195,7 +195,8 @@ public sealed class StrokeSearch
         var pot = samples.Count(sample => sample.IsGood) / (double)count;
         var success = samples.Where(sample => sample.IsGood).Sum(Worth) / count;
         var leave = _leaves.Of(trial);
-        var kind = StrokeKindReader.Of(table, _question.Layout, _question.Intent, strike, cued.NeedsRest, leave.Contact);
+        var kind = StrokeKindReader.Of(
+            table, _question.Layout, _question.Intent, strike, cued.NeedsRest, leave.Contact, leave.Cushions, leave.NextSide);
         var plan = new ComparedPlan(
             pot, pot == 0 ? 0 : success / pot, Demand.Of(Dials.Of(strike), cued.Factor),
             player.Preferences.Cost(kind) + (cued.IsPossible ? 0 : RuledOut));

@@ -57,12 +57,27 @@ public sealed record BreakQuestionInput(
 /// <param name="Chance">Estimated chance.</param>
 public sealed record ProofPot(string Ball, [Codes(typeof(PocketId))] string Pocket, PlaceOutput From, PlaceOutput White, double Chance);
 
-/// <summary>Why.</summary>
-/// <param name="Kind">alternates, opens, angle, reach, region, surePot or points.</param>
-/// <param name="Words">The fact in words.</param>
-/// <param name="Value">Its figure.</param>
+/// <summary>A part of the difference to another stroke.</summary>
+/// <param name="Kind">pot, points, next or further.</param>
+/// <param name="Words">What it is.</param>
+/// <param name="Worth">
+/// What it makes of the difference, in tenths of a point, or of a frame in 100: above 0 where it speaks for the plan. The parts add up.
+/// </param>
 /// <param name="Pots">The pots that prove it.</param>
-public sealed record FactOutput([Codes(typeof(FactKind))] string Kind, string Words, double Value, IReadOnlyList<ProofPot> Pots);
+public sealed record ReasonOutput([Codes(typeof(ReasonKind))] string Kind, string Words, double Worth, IReadOnlyList<ProofPot> Pots);
+
+/// <summary>The plan's stroke against another.</summary>
+/// <param name="IsPlain">True for what most would play, false for the second best ball.</param>
+/// <param name="Words">The other stroke and by how much it is behind.</param>
+/// <param name="Lead">By how much, in points, or as a chance.</param>
+/// <param name="Error">Its standard error.</param>
+/// <param name="Ball">The other stroke's ball.</param>
+/// <param name="Pocket">Its pocket.</param>
+/// <param name="Stroke">The other stroke.</param>
+/// <param name="Reasons">What decides, the largest part first.</param>
+public sealed record VersusOutput(
+    bool IsPlain, string Words, double Lead, double Error, string Ball, [Codes(typeof(PocketId))] string Pocket, StrokeInput Stroke,
+    IReadOnlyList<ReasonOutput> Reasons);
 
 /// <summary>One stroke of the line.</summary>
 /// <param name="Ball">The ball.</param>
@@ -128,7 +143,9 @@ public sealed record ArithmeticOutput(
 /// <param name="Error">Its standard error.</param>
 /// <param name="WorthWords">What the visit is worth, in a sentence.</param>
 /// <param name="White">Where the white in hand is put.</param>
-/// <param name="Because">At most three facts.</param>
+/// <param name="Because">Why: against the second best ball, and against what most would play; in the last answer.</param>
+/// <param name="IsPlain">True when the plan is what most would play.</param>
+/// <param name="GivesUp">What the player's school gives up, in a sentence; null for nothing to speak of.</param>
 /// <param name="Others">Other balls, the cheapest first.</param>
 /// <param name="Remedies">Ways on when only colours are left and one stands in the way.</param>
 /// <param name="Regions">The reds by region; empty when none are up.</param>
@@ -152,7 +169,9 @@ public sealed record BreakAnswer(
     double Error,
     string WorthWords,
     PlaceOutput? White,
-    IReadOnlyList<FactOutput> Because,
+    IReadOnlyList<VersusOutput> Because,
+    bool IsPlain,
+    string? GivesUp,
     IReadOnlyList<OtherOutput> Others,
     IReadOnlyList<RemedyOutput> Remedies,
     IReadOnlyList<RegionOutput> Regions,

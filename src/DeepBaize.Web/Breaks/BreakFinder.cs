@@ -58,13 +58,12 @@ internal static class BreakFinder
         if (plan.Line.Count == 0)
         {
             return new BreakAnswer(
-                BreakWords.NothingOn(scene.Frame, scene.Wishes), [], [], null, 0, 0, 0, "", null, [], [], [], Regions(scene), [], null,
-                arithmetic, true, plan.Played,
+                BreakWords.NothingOn(scene.Frame, scene.Wishes), [], [], null, 0, 0, 0, "", null, [], false, null, [], [],
+                Regions(scene), [], null, arithmetic, true, plan.Played,
                 scene.Budget, scene.Seed, plan.IsFinal);
         }
 
         var first = plan.Line[0];
-        var best = new RatedStroke(first.Stroke, plan.Worth, plan.Error, found.Line[0].Pot.Of, found.Line[0].Pot.Count);
         return new BreakAnswer(
             BreakWords.Sentence(plan, Dial(first.Stroke, scene)),
             [EventWords.Capital(BreakWords.Marked(first, 1)), Dial(first.Stroke, scene)],
@@ -75,8 +74,10 @@ internal static class BreakFinder
             plan.Error,
             BreakWords.Worth(plan.Worth, scene.Frame, scene.Wishes.Goal),
             plan.White is { } white ? Shared.ToPlace(white) : null,
-            [.. plan.Facts.Select(fact => ToFact(fact, plan))],
-            [.. plan.Others.Select(other => ToOther(other, scene, first.Before, best))],
+            [.. plan.Because.Select(versus => ToVersus(versus, plan, scene))],
+            plan.IsPlain,
+            plan.GivenUp is { } given ? ReasonWords.GivesUp(given, plan, scene.Wishes.Goal, scene.Table.Conditions) : null,
+            [.. plan.Others.Select(other => ToOther(other, plan, scene))],
             [.. plan.Remedies.Select(remedy => ToRemedy(remedy, scene))],
             Regions(scene),
             Ledger(plan, chance, scene.Opponent is not null),
@@ -96,8 +97,7 @@ internal static class BreakFinder
         var layout = new FramePlayer(scene.Table, scene.Player).LayoutOf(first.Before) ?? scene.Layout;
         var chance = ChanceFinder.Find(scene.Ask(first.Stroke, ToStroke(first.Stroke, scene), first.Before, layout, Samples), cancel);
         var pot = new Chance(chance.Pot.Count, chance.Pot.Of);
-        var facts = plan.Facts.Select(fact => fact.Kind == FactKind.SurePot ? fact with { Value = pot.Share } : fact);
-        return (plan with { Line = [first with { Pot = pot }, .. plan.Line.Skip(1)], Facts = [.. facts] }, chance);
+        return (plan with { Line = [first with { Pot = pot }, .. plan.Line.Skip(1)] }, chance);
     }
 
     private static ArithmeticOutput ToArithmetic(FrameState frame) => new(
@@ -120,23 +120,31 @@ internal static class BreakFinder
         BreakWords.Step(step, number, Dial(step.Stroke, scene)),
         BreakWords.Turn(number));
 
-    private static FactOutput ToFact(PlanFact fact, BreakPlan plan)
+    private static VersusOutput ToVersus(Versus versus, BreakPlan plan, BreakScene scene)
     {
-        var next = plan.Line.Count > 1 ? plan.Line[1].Before : plan.Line[0].Before;
-        var white = next.White is { } place ? Shared.ToPlace(place) : new PlaceOutput(0, 0);
-        return new FactOutput(
-            Shared.Code(fact.Kind),
-            BreakWords.Fact(fact, plan),
-            fact.Value,
-            [.. fact.Pots.Select(
-                pot => new ProofPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), PlaceOf(next, pot.Pot.Ball), white,
-                pot.Chance))]);
+        var (first, theirs, lead) = (plan.Line[0], versus.Theirs.Stroke, versus.Lead);
+        var reasons = ReasonWords.Reasons(versus, plan, scene.Wishes.Goal);
+        return new VersusOutput(
+            versus.IsPlain,
+            ReasonWords.Heading(versus, first.Before, scene.Wishes.Goal, scene.Table.Conditions),
+            lead.Mean,
+            lead.Error,
+            Names.Text(theirs.Pot.Ball),
+            Names.Text(theirs.Pot.Pocket),
+            ToStroke(theirs, scene),
+            [.. reasons.Select(
+                said => new ReasonOutput(Shared.Code(said.Reason.Kind), said.Words, said.Worth, Proof(said.Reason, first)))]);
     }
 
-    private static OtherOutput ToOther(OtherBall other, BreakScene scene, FrameState frame, RatedStroke best) => new(
+    private static List<ProofPot> Proof(Reason reason, PlanStep first) => first.After is not { White: { } white } next
+        ? []
+        : [.. reason.Facts.SelectMany(fact => fact.Pots).Select(pot => new ProofPot(
+            Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), PlaceOf(next, pot.Pot.Ball), Shared.ToPlace(white), pot.Chance))];
+
+    private static OtherOutput ToOther(OtherBall other, BreakPlan plan, BreakScene scene) => new(
         Names.Text(other.Ball), Names.Text(other.Best.Stroke.Pot.Pocket), ToStroke(other.Best.Stroke, scene), other.Cost,
         Shared.ToChance(other.Best.Pot),
-        BreakWords.Other(other, frame, best, scene.Wishes.Goal));
+        BreakWords.Other(other, plan, scene.Wishes.Goal));
 
     private static RemedyOutput ToRemedy(Remedy remedy, BreakScene scene) => new(
         Names.Text(remedy.Best.Stroke.Pot.Ball),

@@ -83,7 +83,8 @@ internal static class ChanceFinder
             1000 * summary.TableMetres,
             Shared.Code(summary.Source),
             Demand.Of(dials, cueing.Factor),
-            player.Preferences.Cost(StrokeKindReader.Of(table, layout, asked.Search.Intent, strike, cueing.NeedsRest, meant.Contact)),
+            player.Preferences.Cost(StrokeKindReader.Of(
+                table, layout, asked.Search.Intent, strike, cueing.NeedsRest, meant.Contact, meant.Cushions, meant.NextSide)),
             ChanceMapping.ToStain(Stain.Of(samples, cancel)),
             output,
             RowWriter.Write(summary, asked.Zone is not null, past, falls, meant, cueing, output, scene.Names),

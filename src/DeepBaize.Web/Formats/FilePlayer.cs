@@ -24,4 +24,4 @@ internal sealed record FileFactors(
 /// <summary>A school as weights; what is absent is the preset's.</summary>
 internal sealed record FilePreferences(
     string? Side = null, double? Follow = null, double? Stun = null, double? Screw = null, double? RestCost = null,
-    bool? CushionRule = null);
+    bool? CushionRule = null, double? Cushion = null, double? High = null, double? Low = null);

@@ -71,7 +71,10 @@ public sealed record FactorsInput(
 /// <param name="Screw">Points that a screw costs.</param>
 /// <param name="RestCost">Points that a rest costs.</param>
 /// <param name="CushionRule">True to show the trade's rule of cushion or hold.</param>
+/// <param name="Cushion">Points that a white which comes to a cushion costs.</param>
+/// <param name="High">Points that it costs to come out high on a colour.</param>
+/// <param name="Low">Points that it costs to come out low on a colour.</param>
 public sealed record PreferencesInput(
     [Codes(typeof(SidePolicy))] string? Side = null, double? Follow = null, double? Stun = null, double? Screw = null,
     double? RestCost = null,
-    bool? CushionRule = null);
+    bool? CushionRule = null, double? Cushion = null, double? High = null, double? Low = null);

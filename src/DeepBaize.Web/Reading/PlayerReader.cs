@@ -52,7 +52,7 @@ internal static class PlayerReader
         new PreferencesInput(
             player.Preferences.Side.ToString().ToLowerInvariant(), player.Preferences.Follow, player.Preferences.Stun,
             player.Preferences.Screw, player.Preferences.Rest,
-            player.Preferences.CushionRule),
+            player.Preferences.CushionRule, player.Preferences.Cushion, player.Preferences.High, player.Preferences.Low),
         [.. player.Paces.Marks.Select(mark => new PaceInput(mark.Pace, mark.WhiteSpeed, mark.Scatter))]);
 
     private static SpreadInput ToSpread(Spread spread) => new(spread.Size, spread.Bias);
@@ -117,7 +117,10 @@ internal static class PlayerReader
         input.Stun ?? based.Stun,
         input.Screw ?? based.Screw,
         input.RestCost ?? based.Rest,
-        input.CushionRule ?? based.CushionRule);
+        input.CushionRule ?? based.CushionRule,
+        input.Cushion ?? based.Cushion,
+        input.High ?? based.High,
+        input.Low ?? based.Low);
 
     private static RefusalException Wrong(string field, string sentence) =>
         RefusalException.Invalid("player", FieldRefusals.Player, new Fault(field, null, "player", sentence));

@@ -3,13 +3,13 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
 
-namespace DeepBaize.Bench.Arena;
+namespace DeepBaize.Evidence.Advice;
 
 /// <summary>
 /// Seeded mid-frame layouts: 6 to 15 reds, each in the top half with a chance of 0.85, colours on their spots with 0.7 each, the white
 /// anywhere, nothing overlapping.
 /// </summary>
-internal static class ArenaLayouts
+public static class ArenaLayouts
 {
     private const double InTopHalf = 0.85;
     private const double OnSpot = 0.7;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BallPlace, BreakAnswer, HandPlace, Outline, Prediction } from '@/api/client'
+import type { BallPlace, BreakAnswer, HandPlace, Outline, Prediction, Reason } from '@/api/client'
 import { placeLabels } from '@/table/labels'
 import { drawnOf } from '@/table/numerals'
 import { mm, toSheet, type Point } from '@/table/view'
@@ -11,7 +11,7 @@ const props = defineProps<{
   balls: BallPlace[]
   prediction: Prediction | null
   answer: BreakAnswer | null
-  proof: number | null
+  proof: Reason | null
   inHand: HandPlace[]
 }>()
 
@@ -61,14 +61,12 @@ const drawn = computed<Point[]>(() => [
 const flagAt = (foot: Point, up: number) =>
   [0, 1.5, 3].map((along) => ({ x: foot.x + along * radius.value, y: foot.y - up * radius.value }))
 const lines = computed(() =>
-  props.proof === null
-    ? []
-    : (props.answer?.because[props.proof]?.pots ?? []).map((pot) => ({
-        key: `${pot.ball}-${pot.pocket}`,
-        white: at(pot.white),
-        from: at(pot.from),
-        to: pocketAt(pot.pocket),
-      })),
+  (props.proof?.pots ?? []).map((pot) => ({
+    key: `${pot.ball}-${pot.pocket}`,
+    white: at(pot.white),
+    from: at(pot.from),
+    to: pocketAt(pot.pocket),
+  })),
 )
 /** Places in the D, larger where they are worth more. */
 const dots = computed(() => {

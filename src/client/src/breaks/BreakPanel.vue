@@ -4,6 +4,7 @@ import { useDesk } from '@/desk/context'
 import { estimate } from '@/kit/estimate'
 import { ballName } from '@/sheet/sheet'
 import { t } from '@/words'
+import BecauseList from './BecauseList.vue'
 import BreakRules from './BreakRules.vue'
 import OutlookRow from './OutlookRow.vue'
 import type { BreakModel } from './useBreak'
@@ -85,22 +86,7 @@ const loss = computed(() => {
         <p v-else-if="breaks.touched.value && breaks.touched.value !== answer.line[0]?.ball" class="hint">
           {{ t('breaks.notOn', { ball: ballName(breaks.touched.value) }) }}
         </p>
-        <template v-if="answer.because.length > 0">
-          <h3>{{ t('breaks.because') }}</h3>
-          <ul class="list">
-            <li v-for="(fact, i) in answer.because" :key="i">
-              <button
-                type="button"
-                :aria-pressed="breaks.proof.value === i"
-                :title="t('breaks.proof')"
-                :data-fact="fact.kind"
-                @click="breaks.show(i)"
-              >
-                {{ fact.words }}
-              </button>
-            </li>
-          </ul>
-        </template>
+        <BecauseList :breaks="breaks" />
         <template v-if="answer.line.length > 0">
           <h3>{{ t('breaks.line') }}</h3>
           <ol class="line">
@@ -116,7 +102,7 @@ const loss = computed(() => {
           <h3>{{ t('breaks.remedies') }}</h3>
           <ul class="list">
             <li v-for="(one, i) in answer.remedies" :key="i">
-              <button type="button" :data-remedy="one.pushed ?? 'pocket'" @click="breaks.tryRemedy(one)">
+              <button type="button" :data-remedy="one.pushed ?? 'pocket'" @click="breaks.tryOther(one)">
                 {{ one.words }}
               </button>
             </li>

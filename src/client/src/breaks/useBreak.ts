@@ -1,6 +1,15 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, ask, type BreakAnswer, type BreakQuestion, type HandPlace, type Pocket, type Stroke } from '@/api/client'
+import {
+  api,
+  ask,
+  type BreakAnswer,
+  type BreakQuestion,
+  type HandPlace,
+  type Pocket,
+  type Reason,
+  type Stroke,
+} from '@/api/client'
 import { readStream } from '@/api/stream'
 import { useNewest } from '@/api/useNewest'
 import type { Playback } from '@/motion/usePlayback'
@@ -38,8 +47,8 @@ export function useBreak(
   /** Says how many plans are ahead while this one waits its turn. */
   const waiting = ref('')
   const wishes = ref<Wishes>({ side: true, cushion: true, rest: true, goal: 'score', approach: 'any' })
-  /** The fact whose proof is drawn, and the other ball that was touched. */
-  const proof = ref<number | null>(null)
+  /** The reason whose proof is drawn, and the other ball that was touched. */
+  const proof = shallowRef<Reason | null>(null)
   const touched = ref<string | null>(null)
   const scatter = ref(false)
   /** What the referee said of the stroke that led to these balls. */
@@ -169,13 +178,13 @@ export function useBreak(
   }
   watch(model.laid, forget)
 
-  /** Puts a way on past an awkward colour on the sheet. */
-  function tryRemedy(remedy: BreakAnswer['remedies'][number]) {
-    put(remedy.ball, remedy.pocket, remedy.stroke)
+  /** Puts another stroke than the plan's on the sheet. */
+  function tryOther({ ball, pocket, stroke }: Pick<BreakAnswer['remedies'][number], 'ball' | 'pocket' | 'stroke'>) {
+    put(ball, pocket, stroke)
     model.commit()
   }
 
-  const show = (fact: number) => (proof.value = proof.value === fact ? null : fact)
+  const show = (reason: Reason) => (proof.value = proof.value === reason ? null : reason)
 
   /** Plays the stroke on the sheet by the rules: it runs, then the referee speaks, then the next question can be asked. */
   async function step(directionDeg: number) {
@@ -262,7 +271,7 @@ export function useBreak(
     step,
     setWishes,
     setScatter,
-    tryRemedy,
+    tryOther,
     lineUp,
     outlook,
   }

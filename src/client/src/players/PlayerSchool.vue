@@ -8,7 +8,7 @@ const emit = defineEmits<{ change: [part: Partial<Player>] }>()
 
 type School = NonNullable<Player['preferences']>
 const sides = ['avoid', 'sparing', 'helping'] as const
-const costs = ['follow', 'stun', 'screw', 'restCost'] as const
+const costs = ['follow', 'stun', 'screw', 'restCost', 'cushion', 'high', 'low'] as const
 const set = (part: Partial<School>) =>
   emit('change', { preferences: { ...(props.player.preferences ?? {}), ...part } as School })
 </script>

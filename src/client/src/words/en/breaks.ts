@@ -10,6 +10,8 @@ export const breaks = {
     answer: 'The plan',
     line: 'The line',
     because: 'Because',
+    plain: 'It is what most would play.',
+    tryIt: 'Put it on the table',
     ledger: 'What can go wrong',
     others: 'Why not that one? Touch it.',
     remedies: 'Ways to free them',
