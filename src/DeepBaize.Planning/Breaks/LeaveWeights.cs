@@ -29,17 +29,17 @@ internal readonly record struct LeaveWeights(
 
     private const double LeastEase = 0.3;
 
-    /// <summary>What each point of a long visit takes of it, times the chance to miss a comfortable pot.</summary>
-    private const double Wear = 0.042;
+    /// <summary>What visits with the hands of today came to, as a share of what the weights say; docs/planning-experiments.md.</summary>
+    private const double Today = 0.82;
 
     /// <summary>Where, in metres from the baulk cushion, and with how many reds what follows is as the runs say.</summary>
     private const double UsualPlace = 2.6;
 
     private const double UsualReds = 6.5;
 
-    private static readonly LeaveWeights Red = new(1.204, 0.9, 0.192, 0.382, 0.222, 0.326, 0.039, 0.042, 0.016);
-    private static readonly LeaveWeights Colour = new(0.914, 0.98, 0.046, 0.454, 0.217, 1.103, 0.072, 0.037, 0.016);
-    private static readonly LeaveWeights InOrder = new(1.14, 1.15, 0.089, 0.539, 0.367, 0.274, 0.013, 0, 0);
+    private static readonly LeaveWeights Red = new(1.226, 0.9, 0.192, 0.47, 0.273, 0.326, 0.039, 0.042, 0.016);
+    private static readonly LeaveWeights Colour = new(1.114, 0.98, 0.046, 0.483, 0.421, 1.103, 0.072, 0.037, 0.016);
+    private static readonly LeaveWeights InOrder = new(1.14, 1.15, 0.089, 0.52, 0.47, 0.274, 0.013, 0, 0);
 
     /// <summary>The weights by what is on.</summary>
     public static LeaveWeights Of(BallOn on) => on switch
@@ -60,12 +60,9 @@ internal readonly record struct LeaveWeights(
     /// <param name="reds">Reds, each counted by how it can be potted.</param>
     public double Setting(Place contact, double reds) => (1 + PerMetreUp * (contact.X - UsualPlace)) * (1 + PerRed * (reds - UsualReds));
 
-    /// <summary>
-    /// What is left of the points of a visit: strokes that bring position are missed more often than plain pots, and a long visit has many.
-    /// </summary>
-    /// <param name="points">Points as the pots alone promise.</param>
-    /// <param name="miss">The player's chance to miss a comfortable pot.</param>
-    public static double Worn(double points, double miss) => points / (1 + Wear * miss * points);
+    /// <summary>What visits come to: strokes that bring position are missed more often than plain pots.</summary>
+    /// <param name="points">Points as the weights say.</param>
+    public static double Scaled(double points) => Today * points;
 
     /// <summary>What the angle alone leaves of it where nothing else is known.</summary>
     public static double Ease(double cutRadians) => Math.Max(0.55, 1 - Math.Max(0, Degrees(cutRadians) - ThinFrom) / 70);

@@ -52,7 +52,7 @@ public sealed class LeaveWorth : IPotWorth
     public double Of(FrameState frame)
     {
         ArgumentNullException.ThrowIfNull(frame);
-        return frame.White is { } white ? LeaveWeights.Worn(MapOf(frame).Of(white), _tools.Gifts.Miss) : 0;
+        return frame.White is { } white ? LeaveWeights.Scaled(MapOf(frame).Of(white)) : 0;
     }
 
     private LeaveMap MapOf(FrameState frame)

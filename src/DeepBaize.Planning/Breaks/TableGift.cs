@@ -22,7 +22,7 @@ internal sealed class TableGifts
     /// A player is taken to go on from a stroke with a chance that is a comfortable pot's to this power. Of those tried it tells most of
     /// what visits came to; docs/planning-experiments.md.
     /// </summary>
-    private const double GoesOn = 0.221;
+    private const double GoesOn = 0.42;
 
     /// <summary>Reds that cannot be potted where they lie count for this much: the pack may be opened.</summary>
     private const double ClosedRed = 0.2;

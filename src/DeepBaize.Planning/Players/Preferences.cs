@@ -50,7 +50,7 @@ public sealed record Preferences(
     /// <summary>Pace up to which a stroke is free, and points for each pace beyond it.</summary>
     private const double FreePace = 5;
 
-    private const double HardPace = 4;
+    private const double HardPace = 3;
 
     /// <summary>
     /// Points of a hundred by which a stroke is marked down: side by its size, screw, follow and stun with their extremes, the rest,
