@@ -11,8 +11,7 @@ const signed = (worth: number) => (worth < 0 ? '−' : '+') + Math.abs(worth).to
 </script>
 
 <template>
-  <template v-if="answer && (answer.because.length > 0 || answer.isPlain)">
-    <h3>{{ t('breaks.because') }}</h3>
+  <template v-if="answer">
     <p v-if="answer.isPlain" class="hint" data-testid="is-plain">{{ t('breaks.plain') }}</p>
     <section v-for="versus in answer.because" :key="versus.words" :data-versus="versus.isPlain ? 'plain' : 'second'">
       <button type="button" class="versus" :title="t('breaks.tryIt')" @click="breaks.tryOther(versus)">
@@ -40,12 +39,6 @@ const signed = (worth: number) => (worth < 0 ? '−' : '+') + Math.abs(worth).to
 
 <style scoped src="@/kit/lists.css"></style>
 <style scoped>
-h3 {
-  margin: 8px 0 2px;
-  font-size: 14px;
-  font-weight: 600;
-  color: var(--ink-soft);
-}
 .versus {
   all: unset;
   display: block;

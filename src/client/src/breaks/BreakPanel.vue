@@ -86,7 +86,10 @@ const loss = computed(() => {
         <p v-else-if="breaks.touched.value && breaks.touched.value !== answer.line[0]?.ball" class="hint">
           {{ t('breaks.notOn', { ball: ballName(breaks.touched.value) }) }}
         </p>
-        <BecauseList :breaks="breaks" />
+        <template v-if="answer.because.length > 0 || answer.isPlain">
+          <h3>{{ t('breaks.because') }}</h3>
+          <BecauseList :breaks="breaks" />
+        </template>
         <template v-if="answer.line.length > 0">
           <h3>{{ t('breaks.line') }}</h3>
           <ol class="line">
