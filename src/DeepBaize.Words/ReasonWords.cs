@@ -25,8 +25,8 @@ public static class ReasonWords
     {
         ArgumentNullException.ThrowIfNull(versus);
         var other = BreakWords.Ball(versus.Theirs.Stroke.Pot.Ball, frame);
-        var name = versus.IsPlain
-            ? $"Most would play {other}, {BreakWords.Dial(versus.Theirs.Stroke, conditions)}" : $"Second best is {other}";
+        var name = versus.IsPlain ? $"Most would play {other}, {BreakWords.Dial(versus.Theirs.Stroke, conditions)}"
+            : versus.IsTold && versus.Lead.Mean < 0 ? $"By points alone {other} is better" : $"Second best is {other}";
         return $"{name}: {Lead(versus, goal)}.";
     }
 

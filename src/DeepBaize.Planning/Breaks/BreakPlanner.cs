@@ -103,39 +103,29 @@ public sealed class BreakPlanner
             ? SearchInHand(frame, budget, ref played, cancel)
             : (frame, SearchFirst(frame, budget, budget, ref played, cancel));
         if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], default, [], null, played, isLast) { Pots = PotsOf(start) };
-        var best = found.Best[0];
-        var line = Follow(start, best, Math.Max(LeastBudget, budget / LineShare), ref played, cancel);
-        var plan = new BreakPlan(
-            line, best.Worth, best.Error, frame.IsInHand ? start.White : null, [], _facts.Closed(line), [], null, played, isLast)
-        { Pots = PotsOf(start) };
-        return isLast ? Complete(plan, start, found.Best, budget, ref played, cancel) : plan;
+        var share = Math.Max(LeastBudget, budget / LineShare);
+        var said = isLast ? Explain(start, found.Best, share, budget, ref played, cancel) : null;
+        var best = said?.Stroke.Rated ?? found.Best[0];
+        var line = Follow(start, best, share, ref played, cancel);
+        var before = _frames.Played;
+        var misses = isLast ? MissLeaves(start, best.Stroke, cancel) : null;
+        played += _frames.Played - before;
+        var remedies = isLast ? Remedies(start, ref played, cancel) : [];
+        return new BreakPlan(
+            line, best.Worth, best.Error, frame.IsInHand ? start.White : null, said?.Others ?? [], _facts.Closed(line), remedies, misses,
+            played, isLast)
+        { Pots = PotsOf(start), Plain = said?.Plain, IsPlain = said?.IsPlain == true, GivenUp = said?.GivenUp };
     }
 
-    /// <summary>What the last answer tells besides: why, the other balls, the misses, ways on.</summary>
-    private BreakPlan Complete(
-        BreakPlan plan, FrameState start, IReadOnlyList<RatedStroke> best, int budget, ref int played, CancellationToken cancel)
+    /// <summary>Judges the best strokes at all balls, and says why one of them is the plan.</summary>
+    private Explained? Explain(
+        FrameState start, IReadOnlyList<RatedStroke> best, int share, int budget, ref int played, CancellationToken cancel)
     {
-        var others = Others(start, best[0].Stroke, Math.Max(LeastBudget, budget / LineShare), ref played, cancel);
-        var before = _frames.Played;
-        var misses = MissLeaves(start, best[0].Stroke, cancel);
-        played += _frames.Played - before;
-        var remedies = Remedies(start, ref played, cancel);
+        var others = Others(start, best[0].Stroke, share, ref played, cancel);
         var on = (PotsOf(start) ?? _gauge.Read(start)).Where(pot => _question.Wishes.Only is not { } only || pot.Pot.Ball == only).ToList();
-        if (_explainer.Explain(start, best, others, on, budget, cancel) is not { } said) return plan;
-        played += said.Played;
-        return plan with
-        {
-            Line = [plan.Line[0] with { Pot = said.Stroke.Rated.Pot }, .. plan.Line.Skip(1)],
-            Worth = said.Stroke.Worth,
-            Error = said.Stroke.Error,
-            Plain = said.Plain,
-            Others = said.Others,
-            Remedies = remedies,
-            MissLeaves = misses,
-            Played = played,
-            IsPlain = said.IsPlain,
-            GivenUp = said.GivenUp,
-        };
+        var said = _explainer.Explain(start, best, others, on, budget, cancel);
+        played += said?.Played ?? 0;
+        return said;
     }
 
     private static BreakSearchResult Search(BreakSearch search, FrameState frame, int budget, ref int played, CancellationToken cancel)
@@ -233,10 +223,10 @@ public sealed class BreakPlanner
     }
 
     /// <summary>The best strokes at the other balls that are on.</summary>
-    private List<PlannedStroke> Others(FrameState start, PlannedStroke best, int budget, ref int played, CancellationToken cancel)
+    private List<RatedStroke> Others(FrameState start, PlannedStroke best, int budget, ref int played, CancellationToken cancel)
     {
         if (_question.Wishes.Only is not null) return [];
-        var others = new List<PlannedStroke>();
+        var others = new List<RatedStroke>();
         var solved = PotsOf(start);
         foreach (var ball in (solved ?? _gauge.Read(start)).Select(pot => pot.Pot.Ball).Distinct()
             .Where(ball => ball != best.Pot.Ball).Take(MostOthers).ToList())
@@ -244,7 +234,7 @@ public sealed class BreakPlanner
             var search = new BreakSearch(_question with { Wishes = _question.Wishes with { Only = ball } });
             var found = search.Run(start, budget, solved?.Where(pot => pot.Pot.Ball == ball).ToList(), cancel);
             played += found.Played;
-            if (found.Best.Count > 0) others.Add(found.Best[0].Stroke);
+            if (found.Best.Count > 0) others.Add(found.Best[0]);
         }
 
         return others;

@@ -20,9 +20,13 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="CountsSchool">
 /// True to mark strokes down by the striker's school and to take the plainest of those that are as good; false to go by worth alone.
 /// </param>
+/// <param name="Doubt">
+/// How far the table may be from what it is taken to be, when a stroke that was found is judged; null for not at all. Searches take the
+/// table as it is.
+/// </param>
 public sealed record BreakQuestion(
     TableInUse Table, PlayerProfile Striker, PlayerProfile Opponent, Func<IPotWorth> Worth, BreakWishes Wishes, int Seed, int Threads = 1,
-    LineUp? LineUp = null, bool CountsSchool = true);
+    LineUp? LineUp = null, bool CountsSchool = true, TableDoubt? Doubt = null);
 
 /// <summary>
 /// Finds the stroke whose outcomes are worth most over the player's scatter. Many strokes are aimed and played once as they are meant;
@@ -103,7 +107,7 @@ public sealed class BreakSearch
         _workers.Share(
             strokes.Count,
             (worker, i) => judged[i] = JudgedStroke.Try(
-                worker, new TrialQuestion(frame, layout, strokes[i]), _question.Wishes.Goal, _question.Seed + FreshSeed, draws, cancel),
+                worker, new TrialQuestion(frame, layout, strokes[i]), _question, _question.Seed + FreshSeed, draws, cancel),
             cancel);
         return judged;
     }

@@ -40,6 +40,9 @@ public sealed record BreakWishes(
 /// <param name="Good">How many of them potted a ball legally.</param>
 public sealed record RatedStroke(PlannedStroke Stroke, double Worth, double Error, int Samples, int Good)
 {
+    /// <summary>What the player's school leaves of the worth, 0 to 1.</summary>
+    public double Liking { get; init; } = 1;
+
     /// <summary>Chance of a legal pot.</summary>
     public Chance Pot => new(Good, Samples);
 }

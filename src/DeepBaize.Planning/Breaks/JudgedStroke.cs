@@ -20,8 +20,11 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
     /// <summary>Standard error of it.</summary>
     public double Error => Estimate.Of(Worths).Error;
 
+    /// <summary>What the player's school leaves of the worth, 0 to 1.</summary>
+    public double Liking { get; init; } = 1;
+
     /// <summary>The stroke as it is rated.</summary>
-    public RatedStroke Rated => new(Stroke, Worth, Error, Worths.Count, Good);
+    public RatedStroke Rated => new(Stroke, Worth, Error, Worths.Count, Good) { Liking = Liking };
 
     /// <summary>By how much it is worth more than another that met the same draws.</summary>
     /// <param name="other">The other.</param>
@@ -31,31 +34,47 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
         return Estimate.OfDifferences(Worths, other.Worths);
     }
 
-    /// <summary>Plays a stroke with fresh draws.</summary>
+    /// <summary>True when the player's school and the draws both tell that it is better than another.</summary>
+    /// <param name="other">The other.</param>
+    public bool IsBetterThan(JudgedStroke other)
+    {
+        ArgumentNullException.ThrowIfNull(other);
+        return Estimate.OfDifferences(
+            [.. Worths.Select(worth => Liking * worth)], [.. other.Worths.Select(worth => other.Liking * worth)]).IsPositive;
+    }
+
+    /// <summary>Plays a stroke with fresh draws, on tables as they may be.</summary>
     /// <param name="worker">Who plays it.</param>
-    /// <param name="question">The stroke and its frame.</param>
-    /// <param name="goal">What the visit is for.</param>
+    /// <param name="asked">The stroke and its frame.</param>
+    /// <param name="question">What the visit is for, and how far the table may be from what it is taken to be.</param>
     /// <param name="seed">Seed of the draws.</param>
     /// <param name="draws">How many.</param>
     /// <param name="cancel">Stops between strokes.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     internal static JudgedStroke Try(
-        SearchWorker worker, TrialQuestion question, BreakGoal goal, int seed, int draws, CancellationToken cancel)
+        SearchWorker worker, TrialQuestion asked, BreakQuestion question, int seed, int draws, CancellationToken cancel)
     {
-        var worths = new List<double>(draws);
+        var (worths, tables) = (new double[draws], question.Doubt is { IsNone: false } ? TableDoubt.Tables : 1);
         var (good, points, next, leaves) = (0, 0.0, 0.0, 0.0);
-        Sampler.Play(worker.Player.Trials, question, DrawSeries.Independent(seed), 0, draws, trial =>
+        for (var number = 0; number < tables; number++)
+        {
+            var table = tables == 1
+                ? worker.Player.Trials : worker.Player.Trials.Under(question.Doubt!.Draw(question.Table.Conditions, seed, number));
+            Sampler.Play(table, asked, DrawSeries.Independent(seed), number, draws, tables, Read, cancel);
+        }
+
+        return new JudgedStroke(asked.Stroke, worths, good, new WorthParts(
+            good / (double)draws, good == 0 ? 0 : points / good, good == 0 ? 0 : next / good, next == 0 ? 0 : leaves / next));
+
+        void Read(int draw, Trial trial)
         {
             var ruling = trial.Ruling;
-            var worth = worker.Worth.After(ruling);
-            worths.Add(worth);
+            var worth = worths[draw] = worker.Worth.After(ruling);
             if (ruling.Points == 0) return;
-            var scored = goal == BreakGoal.Score ? ruling.Points : 0;
+            var scored = question.Wishes.Goal == BreakGoal.Score ? ruling.Points : 0;
             (good, points, leaves) = (good + 1, points + scored, leaves + worth - scored);
             if (worth > scored) next += NextChance(worker, ruling);
-        }, cancel);
-        return new JudgedStroke(question.Stroke, worths, good, new WorthParts(
-            good / (double)draws, good == 0 ? 0 : points / good, good == 0 ? 0 : next / good, next == 0 ? 0 : leaves / next));
+        }
     }
 
     /// <summary>Chance of the pot that promises most; 1 where something is gained for certain.</summary>

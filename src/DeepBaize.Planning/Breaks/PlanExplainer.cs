@@ -6,8 +6,8 @@ using DeepBaize.Rules;
 
 namespace DeepBaize.Planning.Breaks;
 
-/// <summary>What is said about a plan's first stroke.</summary>
-/// <param name="Stroke">The stroke by fresh draws.</param>
+/// <summary>A plan's first stroke and what is said about it.</summary>
+/// <param name="Stroke">The stroke, by fresh draws.</param>
 /// <param name="Others">The other balls by the same draws, the cheapest first.</param>
 /// <param name="Plain">The plan against what most would play.</param>
 /// <param name="IsPlain">True when it is what most would play.</param>
@@ -17,7 +17,8 @@ internal sealed record Explained(
     JudgedStroke Stroke, IReadOnlyList<OtherBall> Others, Versus? Plain, bool IsPlain, GivenUp? GivenUp, int Played);
 
 /// <summary>
-/// Judges a plan's first stroke beside those that it was chosen over, with draws that did not choose it, and finds what decides.
+/// Judges the strokes that a search found at each ball with draws that did not choose them, on tables as they may be, says which is the
+/// plan, and finds what decides.
 /// </summary>
 internal sealed class PlanExplainer
 {
@@ -59,26 +60,30 @@ internal sealed class PlanExplainer
     /// <returns>What is said; null when the balls cannot lie so.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public Explained? Explain(
-        FrameState start, IReadOnlyList<RatedStroke> best, IReadOnlyList<PlannedStroke> others, IReadOnlyList<LeavePot> pots, int budget,
+        FrameState start, IReadOnlyList<RatedStroke> best, IReadOnlyList<RatedStroke> others, IReadOnlyList<LeavePot> pots, int budget,
         CancellationToken cancel)
     {
         if (_frames.LayoutOf(start) is not { } layout) return null;
         var before = _frames.Played;
-        var (chosen, rival) = (best[0].Stroke, best.MaxBy(one => one.Worth)!.Stroke);
+        var rival = best.MaxBy(one => one.Worth)!;
+        List<RatedStroke> found = [best[0], rival, .. others];
         var plain = _plain.Find(start, layout, pots, _question.Wishes);
-        var isPlain = plain is not null && IsSame(plain, chosen);
-        List<PlannedStroke> strokes = [chosen, rival, .. others];
-        if (plain is not null && !isPlain) strokes.Add(plain);
+        List<PlannedStroke> strokes = [.. found.Select(one => one.Stroke)];
+        if (plain is not null) strokes.Add(plain);
         var draws = Math.Clamp(budget / DrawShare, LeastDraws, MostDraws);
         var judged = _search.Judge(start, strokes, draws, cancel);
-        var ours = judged[0];
-        var told = judged.Skip(2).Take(others.Count).Select(other => new OtherBall(Compare(start, ours, other, false)));
-        var because = plain is null || isPlain ? null : Compare(start, ours, judged[^1], true);
-        var lead = judged[1].Over(ours);
+        var (liked, balls) = (found.Zip(judged, (one, by) => by with { Liking = one.Liking }).ToList(), new List<JudgedStroke>());
+        balls.AddRange([liked[0], .. liked.Skip(2)]);
+        // The search chose by draws that may have flattered it: where fresh ones tell that another ball is better, that is the plan.
+        var ours = balls.Aggregate((chosen, other) => other.IsBetterThan(chosen) ? other : chosen);
+        var told = balls.Where(other => other != ours).Select(other => new OtherBall(Compare(start, ours, other, false)));
+        var isPlain = plain is not null && IsSame(plain, ours.Stroke);
+        var against = plain is null || isPlain ? null : Compare(start, ours, judged[^1], true);
+        var lead = liked[1].Over(ours);
         var least = _question.Wishes.Goal == BreakGoal.Score ? LeastPoints : LeastChance;
-        var givenUp = lead.IsPositive && lead.Mean >= least ? new GivenUp(rival, lead.Mean) : null;
+        var givenUp = lead.IsPositive && lead.Mean >= least ? new GivenUp(rival.Stroke, lead.Mean) : null;
         return new Explained(
-            ours, [.. told.OrderBy(other => other.Cost)], because, isPlain, givenUp, judged.Count * draws + _frames.Played - before);
+            ours, [.. told.OrderBy(other => other.Cost)], against, isPlain, givenUp, judged.Count * draws + _frames.Played - before);
     }
 
     private Versus Compare(FrameState start, JudgedStroke ours, JudgedStroke theirs, bool isPlain) =>

@@ -51,7 +51,7 @@ internal sealed class StrokeCandidate(
             Count(trial.Ruling, worker.Worth.After(trial.Ruling)), cancel);
 
     /// <summary>What it came to.</summary>
-    public RatedStroke Tell() => new(Stroke, Worth, Estimate.Of(_worths).Error, _worths.Count, _good);
+    public RatedStroke Tell() => new(Stroke, Worth, Estimate.Of(_worths).Error, _worths.Count, _good) { Liking = liking };
 
     /// <summary>
     /// True when another stroke cannot be told from this one: by the draws that both met it is worse by less than two standard errors and

@@ -45,7 +45,7 @@ public sealed record Preferences(
     private const double HabitTip = 2;
 
     /// <summary>Points for each tip beyond which a stroke is deep or high.</summary>
-    private const double ExtremeTip = 8;
+    private const double ExtremeTip = 16;
 
     /// <summary>Pace up to which a stroke is free, and points for each pace beyond it.</summary>
     private const double FreePace = 5;

@@ -57,7 +57,17 @@ public static class Sampler
         return samples;
     }
 
-    private static void Play(
+    /// <summary>Tries a stroke on one table with every so manieth draw.</summary>
+    /// <param name="table">The table.</param>
+    /// <param name="question">The stroke and its frame.</param>
+    /// <param name="draws">The draws.</param>
+    /// <param name="from">Number of the first draw.</param>
+    /// <param name="to">Number before which to stop.</param>
+    /// <param name="step">From one number to the next.</param>
+    /// <param name="read">Takes each trial with the number of its draw.</param>
+    /// <param name="cancel">Stops the work between strokes.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    internal static void Play(
         TrialTable table, TrialQuestion question, DrawSeries draws, int from, int to, int step, Action<int, Trial> read,
         CancellationToken cancel)
     {

@@ -58,6 +58,7 @@ public sealed class TrialTable
     private readonly TableSimulation _simulation;
     private readonly StrokeResult _result = new();
 
+    private readonly TableOutline _outline;
     private readonly IReferee _referee;
 
     /// <summary>Prepares a table.</summary>
@@ -75,7 +76,11 @@ public sealed class TrialTable
     /// <param name="outline">The outline.</param>
     /// <param name="referee">Who judges, as above.</param>
     public TrialTable(PlayingConditions conditions, TableOutline outline, IReferee? referee = null) =>
-        (_simulation, _referee) = (new TableSimulation(conditions, outline), referee ?? new Referee(null));
+        (_simulation, _outline, _referee) = (new TableSimulation(conditions, outline), outline, referee ?? new Referee(null));
+
+    /// <summary>The same table and referee under other conditions.</summary>
+    /// <param name="conditions">The conditions.</param>
+    public TrialTable Under(PlayingConditions conditions) => new(conditions, _outline, _referee);
 
     /// <summary>Strokes tried so far.</summary>
     public int Played { get; private set; }

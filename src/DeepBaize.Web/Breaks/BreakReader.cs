@@ -22,7 +22,7 @@ internal sealed record BreakScene(
 {
     /// <summary>It as a question to the planner.</summary>
     public BreakQuestion Plan(int threads) =>
-        BreakPlanner.Ask(Table, Player, Wishes, Seed, threads) with { Opponent = Opponent ?? Player, LineUp = LineUp };
+        BreakPlanner.Ask(Table, Player, Wishes, Seed, threads) with { Opponent = Opponent ?? Player, LineUp = LineUp, Doubt = Doubt };
 
     /// <summary>One stroke of it as a question about chances, with its dials as they are told.</summary>
     public ChanceScene Ask(PlannedStroke stroke, StrokeInput told, FrameState frame, Layout layout, int samples) => new(
