@@ -86,5 +86,24 @@ public sealed class ReasonTests
         Assert.NotEqual(best.Worth, judged[0].Worth);
         Assert.Equal(new Estimate(0, 0), judged[0].Over(judged[1]));
         Assert.Equal(300, judged[0].Rated.Samples);
+        // Better is what is resolved with the school counted: a tenth more is not enough for what is marked down by a fifth.
+        double[] worths = [10, 12, 9, 11, 10, 13];
+        var (one, other) = (judged[0] with { Worths = worths }, judged[0] with { Worths = [.. worths.Select(worth => 1.1 * worth)] });
+        Assert.True(other.IsBetterThan(one) && !one.IsBetterThan(other) && !one.IsBetterThan(one));
+        Assert.True(one.IsBetterThan(other with { Liking = 0.8 }));
+    }
+
+    /// <summary>What is not measured is doubted: a stroke is judged on tables as they may be, and goes less often there.</summary>
+    [Fact]
+    public void A_doubted_table_counts_in_what_a_stroke_is_worth()
+    {
+        var frame = CoachPosition.All[0].Frame;
+        var question = BreakPlanner.Ask(Club, HousePlayers.Expert, BreakWishes.Free, 1, 2);
+        var best = new BreakSearch(question).Run(frame, 400).Best[0].Stroke;
+        var (sure, doubted) = (Judge(TableDoubt.None), Judge(TableDoubt.Unmeasured));
+        Assert.NotEqual(sure.Worths, doubted.Worths);
+        Assert.True(doubted.Worth < sure.Worth + 2 * sure.Error);
+
+        JudgedStroke Judge(TableDoubt doubt) => new BreakSearch(question with { Doubt = doubt }).Judge(frame, [best], 400)[0];
     }
 }
