@@ -47,21 +47,22 @@ public sealed partial class BreakTests(BrowserFixture browser)
             By.CssSelector("[data-testid=paths] .ribbon")).Count > 0);
         Assert.Equal("", page.Text("plan-old"));
         // What decides adds up to the difference that is told.
+        var compared = 0;
         foreach (var versus in browser.Driver.FindElements(By.CssSelector("[data-versus]")))
         {
             var parts = versus.FindElements(By.CssSelector("[data-worth]")).Select(part => Tenths(part.Text)).ToList();
-            if (Told().Match(versus.Text) is { Success: true } told)
-                Assert.Equal((told.Groups[2].Value == "less" ? 1 : -1) * Tenths(told.Groups[1].Value), parts.Sum());
+            if (Told().Match(versus.Text) is not { Success: true } told) continue;
+            compared++;
+            Assert.Equal((told.Groups[2].Value == "less" ? 1 : -1) * Tenths(told.Groups[1].Value), parts.Sum());
         }
 
+        Assert.True(compared > 0, "the plan is compared with nothing");
+
         var withProof = browser.Driver.FindElements(By.CssSelector("[data-reason]:not(:disabled)"));
-        if (withProof.Count > 0)
-        {
-            withProof[0].Click();
-            page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-proof]")).Count > 0);
-            withProof[0].Click();
-            page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-proof]")).Count == 0);
-        }
+        withProof[0].Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-proof]")).Count > 0);
+        withProof[0].Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-proof]")).Count == 0);
 
         page.Find("plan-numbers").Click();
         Assert.StartsWith("POST /api/breaks/plan", page.Text("plan-call"), StringComparison.Ordinal);

@@ -1,4 +1,5 @@
 using DeepBaize.Evidence;
+using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
@@ -46,6 +47,18 @@ public sealed class DialListTests
         Assert.False(DialList.AreAlike(Dials.AtPace(4), Dials.AtPace(4.5)));
         Assert.False(DialList.AreAlike(Dials.AtPace(4), Dials.AtPace(4, 0.1)));
         for (var i = 0; i < Listed.Length; i++) Assert.DoesNotContain(Listed.Where((_, j) => j != i), other => other == Listed[i]);
+    }
+
+    /// <summary>A hand plays half paces and quarters of a tip: all of the list are such, and others are taken to the nearest.</summary>
+    [Fact]
+    public void Strokes_of_the_list_are_in_steps_that_a_hand_can_play()
+    {
+        Assert.All(Listed, dials => Assert.True(IsNear(dials, DialList.Handy(dials))));
+        Assert.True(IsNear(Dials.AtPace(4.5, 0, CueShape.ContactOffset(-0.75, Club.Conditions.Balls.Radius)),
+            DialList.Handy(Dials.AtPace(4.4, 0.02, -0.21))));
+
+        static bool IsNear(Dials one, Dials other) => Math.Abs(one.WhiteSpeed - other.WhiteSpeed) < 1e-9
+            && Math.Abs(one.Side - other.Side) < 1e-9 && Math.Abs(one.Height - other.Height) < 1e-9;
     }
 
     /// <summary>The list is coarse; what is played may lie between its strokes, and then only a step from one.</summary>

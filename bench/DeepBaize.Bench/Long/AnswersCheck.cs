@@ -7,7 +7,6 @@ using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 using DeepBaize.Table.Outline;
-using MathNet.Numerics.Statistics;
 
 namespace DeepBaize.Bench.Long;
 
@@ -86,9 +85,8 @@ internal sealed record PairedVisits(BallId Against, int Visits, double Mean, dou
     /// <summary>Compares visits.</summary>
     public static PairedVisits Of(IReadOnlyList<int> ours, IReadOnlyList<int> theirs, BallId against)
     {
-        var differences = ours.Zip(theirs, (our, their) => (double)(our - their)).ToList();
-        return new PairedVisits(
-            against, differences.Count, differences.Mean(), differences.StandardDeviation() / Math.Sqrt(differences.Count));
+        var lead = Estimate.OfDifferences([.. ours.Select(points => (double)points)], [.. theirs.Select(points => (double)points)]);
+        return new PairedVisits(against, ours.Count, lead.Mean, lead.Error);
     }
 
     /// <inheritdoc/>

@@ -29,14 +29,14 @@ public sealed class FactFinder
     }
 
     /// <summary>What is true of one stroke and not of another.</summary>
-    /// <param name="step">The stroke.</param>
+    /// <param name="ours">What is true of it.</param>
     /// <param name="other">The other.</param>
-    public IReadOnlyList<PlanFact> Proper(PlanStep step, PlanStep other)
+    public IReadOnlyList<PlanFact> Proper(IReadOnlyList<PlanFact> ours, PlanStep other)
     {
-        ArgumentNullException.ThrowIfNull(step);
+        ArgumentNullException.ThrowIfNull(ours);
         ArgumentNullException.ThrowIfNull(other);
         var theirs = Of(other);
-        return [.. Of(step).Where(fact => !theirs.Any(known => IsAsGood(known, fact)))];
+        return [.. ours.Where(fact => !theirs.Any(known => IsAsGood(known, fact)))];
     }
 
     /// <summary>Facts about a stroke.</summary>

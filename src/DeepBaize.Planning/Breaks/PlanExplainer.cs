@@ -36,6 +36,7 @@ internal sealed class PlanExplainer
     private readonly BreakQuestion _question;
     private readonly BreakSearch _search;
     private readonly FramePlayer _frames;
+    private readonly FactFinder _facts;
     private readonly ReasonFinder _reasons;
     private readonly PlainStroke _plain;
 
@@ -46,7 +47,7 @@ internal sealed class PlanExplainer
     /// <param name="facts">Finds facts.</param>
     public PlanExplainer(BreakQuestion question, BreakSearch search, FramePlayer frames, FactFinder facts)
     {
-        (_question, _search, _frames) = (question, search, frames);
+        (_question, _search, _frames, _facts) = (question, search, frames, facts);
         (_reasons, _plain) = (new ReasonFinder(facts), new PlainStroke(frames));
     }
 
@@ -66,28 +67,29 @@ internal sealed class PlanExplainer
         if (_frames.LayoutOf(start) is not { } layout) return null;
         var before = _frames.Played;
         var rival = best.MaxBy(one => one.Worth)!;
-        List<RatedStroke> found = [best[0], rival, .. others];
+        // The best by points comes last: mostly it is the plan itself.
+        List<RatedStroke> found = rival == best[0] ? [best[0], .. others] : [best[0], .. others, rival];
         var plain = _plain.Find(start, layout, pots, _question.Wishes);
         List<PlannedStroke> strokes = [.. found.Select(one => one.Stroke)];
         if (plain is not null) strokes.Add(plain);
         var draws = Math.Clamp(budget / DrawShare, LeastDraws, MostDraws);
         var judged = _search.Judge(start, strokes, draws, cancel);
-        var (liked, balls) = (found.Zip(judged, (one, by) => by with { Liking = one.Liking }).ToList(), new List<JudgedStroke>());
-        balls.AddRange([liked[0], .. liked.Skip(2)]);
+        var liked = found.Zip(judged, (one, by) => by with { Liking = one.Liking }).ToList();
+        var balls = liked.Take(1 + others.Count).ToList();
         // The search chose by draws that may have flattered it: where fresh ones tell that another ball is better, that is the plan.
         var ours = balls.Aggregate((chosen, other) => other.IsBetterThan(chosen) ? other : chosen);
-        var told = balls.Where(other => other != ours).Select(other => new OtherBall(Compare(start, ours, other, false)));
+        var facts = _facts.Of(StepOf(start, ours));
+        var told = balls.Where(other => other != ours).Select(other => new OtherBall(Compare(other, false)));
         var isPlain = plain is not null && IsSame(plain, ours.Stroke);
-        var against = plain is null || isPlain ? null : Compare(start, ours, judged[^1], true);
-        var lead = liked[1].Over(ours);
+        var against = plain is null || isPlain ? null : Compare(judged[^1], true);
+        var lead = liked[rival == best[0] ? 0 : ^1].Over(ours);
         var least = _question.Wishes.Goal == BreakGoal.Score ? LeastPoints : LeastChance;
         var givenUp = lead.IsPositive && lead.Mean >= least ? new GivenUp(rival.Stroke, lead.Mean) : null;
         return new Explained(
             ours, [.. told.OrderBy(other => other.Cost)], against, isPlain, givenUp, judged.Count * draws + _frames.Played - before);
-    }
 
-    private Versus Compare(FrameState start, JudgedStroke ours, JudgedStroke theirs, bool isPlain) =>
-        _reasons.Compare((ours, StepOf(start, ours)), (theirs, StepOf(start, theirs)), isPlain);
+        Versus Compare(JudgedStroke theirs, bool isPlain) => _reasons.Compare((ours, facts), (theirs, StepOf(start, theirs)), isPlain);
+    }
 
     private PlanStep StepOf(FrameState start, JudgedStroke judged) => _frames.Step(start, judged.Stroke, judged.Rated.Pot)!;
 

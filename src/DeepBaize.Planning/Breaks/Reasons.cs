@@ -27,12 +27,13 @@ public sealed record Versus(JudgedStroke Ours, JudgedStroke Theirs, bool IsPlain
 internal sealed class ReasonFinder(FactFinder facts)
 {
     /// <summary>Compares the plan's stroke with another.</summary>
-    /// <param name="ours">The plan's stroke and what it leaves.</param>
+    /// <param name="ours">The plan's stroke and what is true of it.</param>
     /// <param name="theirs">The other and what it leaves.</param>
     /// <param name="isPlain">True for what most would play.</param>
-    public Versus Compare((JudgedStroke Stroke, PlanStep Step) ours, (JudgedStroke Stroke, PlanStep Step) theirs, bool isPlain)
+    public Versus Compare(
+        (JudgedStroke Stroke, IReadOnlyList<PlanFact> Facts) ours, (JudgedStroke Stroke, PlanStep Step) theirs, bool isPlain)
     {
-        var proper = facts.Proper(ours.Step, theirs.Step);
+        var proper = facts.Proper(ours.Facts, theirs.Step);
         var parts = ours.Stroke.Parts.Less(theirs.Stroke.Parts);
         var reasons = parts
             .Select(part => new Reason(part.Kind, part.Worth, [.. proper.Where(fact => Behind(fact, parts) == part.Kind)]))

@@ -57,7 +57,7 @@ public static class Sampler
         return samples;
     }
 
-    /// <summary>Tries a stroke on one table with every so manieth draw.</summary>
+    /// <summary>Tries a stroke on one table with some of the draws, evenly apart.</summary>
     /// <param name="table">The table.</param>
     /// <param name="question">The stroke and its frame.</param>
     /// <param name="draws">The draws.</param>

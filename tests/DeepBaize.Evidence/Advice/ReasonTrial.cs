@@ -48,7 +48,7 @@ public static class ReasonTrial
                 foreach (var fact in versus.Reasons.SelectMany(reason => reason.Facts))
                 {
                     facts++;
-                    if (theirs.Any(known => known.Kind == fact.Kind && (fact.Kind == FactKind.Reach || known.Value == fact.Value)))
+                    if (theirs.Any(known => SaysAsMuch(known, fact)))
                         faults.Add($"layout {i}, {versus.Theirs.Stroke.Pot.Ball}: {fact.Kind} is true of it as well");
                 }
             }
@@ -56,4 +56,8 @@ public static class ReasonTrial
 
         return new ReasonReport(positions, told, facts, faults);
     }
+
+    /// <summary>True when one fact says as much of its stroke as another: as many balls on, the same ball opened, or the like.</summary>
+    private static bool SaysAsMuch(PlanFact one, PlanFact other) => one.Kind == other.Kind
+        && (other.Kind != FactKind.Opens || one.Value == other.Value) && (other.Kind != FactKind.Alternates || one.Value >= other.Value);
 }

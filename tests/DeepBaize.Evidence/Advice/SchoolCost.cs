@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using System.Globalization;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
@@ -32,20 +31,23 @@ public sealed record SchoolCost(string Player, double Worth, Estimate Cost, int 
     /// <param name="seed">Seed of the first layout.</param>
     public static SchoolCost Of(TableInUse table, PlayerProfile player, int decisions, int draws, int budget, int seed)
     {
-        var asked = Told.Frames(table, player, decisions, budget, seed);
-        var found = new ConcurrentBag<(double Worth, double Cost, bool IsSame)>();
-        Parallel.ForEach(asked, new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount }, one =>
-        {
-            var question = BreakPlanner.Ask(table, player, BreakWishes.Free, one.Seed);
-            if (new BreakSearch(question with { CountsSchool = false }).Run(one.Frame, budget).Best is not [var free, ..]) return;
-            var isSame = free.Stroke.Strike == one.Stroke.Strike && free.Stroke.Pot == one.Stroke.Pot;
-            var judged = new BreakSearch(question).Judge(one.Frame, isSame ? [free.Stroke] : [free.Stroke, one.Stroke], draws);
-            found.Add((judged[0].Worth, judged[0].Worth - judged[^1].Worth, isSame));
-        });
+        var found = Told.Decisions(table, player, decisions, budget, seed).AsParallel().AsOrdered()
+            .Select(one => Compare(table, player, one, draws, budget)).OfType<Compared>().ToList();
         return new SchoolCost(
             player.Name, found.Average(one => one.Worth), Estimate.Of([.. found.Select(one => one.Cost)]), found.Count(one => one.IsSame),
             found.Count);
     }
+
+    private static Compared? Compare(TableInUse table, PlayerProfile player, Decision told, int draws, int budget)
+    {
+        var question = BreakPlanner.Ask(table, player, BreakWishes.Free, told.Seed);
+        if (new BreakSearch(question with { CountsSchool = false }).Run(told.Frame, budget).Best is not [var free, ..]) return null;
+        var isSame = free.Stroke.Strike == told.Stroke.Strike && free.Stroke.Pot == told.Stroke.Pot;
+        var judged = new BreakSearch(question).Judge(told.Frame, isSame ? [free.Stroke] : [free.Stroke, told.Stroke], draws);
+        return new Compared(judged[0].Worth, judged[0].Worth - judged[^1].Worth, isSame);
+    }
+
+    private sealed record Compared(double Worth, double Cost, bool IsSame);
 
     /// <inheritdoc/>
     public override string ToString() => string.Create(

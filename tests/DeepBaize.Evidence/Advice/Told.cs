@@ -24,7 +24,7 @@ public static class Told
     /// <param name="decisions">How many.</param>
     /// <param name="budget">Strokes simulated for each, about.</param>
     /// <param name="seed">Seed of the first layout; the others follow.</param>
-    public static IReadOnlyList<Decision> Frames(TableInUse table, PlayerProfile player, int decisions, int budget, int seed)
+    public static IReadOnlyList<Decision> Decisions(TableInUse table, PlayerProfile player, int decisions, int budget, int seed)
     {
         var told = new List<Decision>();
         var block = 4 * Environment.ProcessorCount;
@@ -49,7 +49,7 @@ public static class Told
     public static StrokesChosen Of(TableInUse table, PlayerProfile player, int decisions, int budget, int seed)
     {
         var reader = new ChosenReader(table, player);
-        return new StrokesChosen([.. Frames(table, player, decisions, budget, seed).Select(one => reader.Read(one.Frame, one.Stroke))]);
+        return new StrokesChosen([.. Decisions(table, player, decisions, budget, seed).Select(one => reader.Read(one.Frame, one.Stroke))]);
     }
 
     private static List<Decision> Visit(TableInUse table, PlayerProfile player, int budget, int layout)
