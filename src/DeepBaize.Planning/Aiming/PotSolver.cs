@@ -69,11 +69,17 @@ public sealed class PotSolver
         if (pot.Part != PocketPart.Opening || answer.Solution is { IsPartial: false }) return answer;
         // Along a cushion, or past another ball, the middle of what drops may be shut and the pocket point open.
         var point = pot with { Part = PocketPart.Middle };
-        return new Question(this, layout, point, dials, PottingLine.Of(layout, point, _table))
-            .Answer(withWindow) is { Solution: { IsPartial: false } found } other
-            ? other with { Solution = found with { Pot = pot } }
+        return new Question(this, layout, point, dials, PottingLine.Of(layout, point, _table)).Direct(withWindow) is { } found
+            ? new PotAnswer(found with { Pot = pot }, null)
             : answer;
     }
+
+    /// <summary>Solves a pot into the very part of the pocket that is named, without looking for what else is open.</summary>
+    /// <param name="layout">The balls; with the white.</param>
+    /// <param name="pot">The pot.</param>
+    /// <param name="dials">Pace, side and height of the stroke.</param>
+    /// <returns>The stroke, without its window; null when it does not go.</returns>
+    public PotSolution? Direct(Layout layout, Pot pot, Dials dials) => QuestionOf(layout, pot, dials)?.Direct(withWindow: false);
 
     /// <summary>
     /// Aims a pot with as few strokes as it takes: the middle of what drops or nothing. A search that looks at many strokes has no use for
@@ -196,18 +202,28 @@ public sealed class PotSolver
                     Strike(Reachable(_line.BallHeading)));
             var wanted = _line.WantedOffset;
             var (heading, run) = FindRoot(wanted);
-            if (Math.Abs(run.Offset - wanted) < EdgeStep && Drops(heading))
-            {
-                if (!withWindow) return new PotAnswer(Tell(heading, null, false), null);
-                var window = Grow(heading);
-                if (window.WidthAtPocket >= NarrowWindow) return new PotAnswer(Tell(heading, window, false), null);
-            }
-
+            if (AtRoot(heading, run, withWindow) is { } direct) return new PotAnswer(direct, null);
             var isAimed = Math.Abs(run.Offset - wanted) < EdgeStep;
             var refusal = new Refusal(_solver._table, _layout, _clear, _pot, _line).Explain(run, isAimed);
             return WidestRun(heading, run) is { } other
                 ? new PotAnswer(Tell(other, withWindow ? Grow(other) : null, true), refusal)
                 : new PotAnswer(null, refusal, isAimed ? Strike(heading) : null);
+        }
+
+        /// <summary>The stroke at what was asked for; null when it does not go, or hardly.</summary>
+        public PotSolution? Direct(bool withWindow)
+        {
+            if (!Corridor.MayBeOpen(_layout, _line, _pot.Ball)) return null;
+            var (heading, run) = FindRoot(_line.WantedOffset);
+            return AtRoot(heading, run, withWindow);
+        }
+
+        private PotSolution? AtRoot(double heading, in ObjectBallRun run, bool withWindow)
+        {
+            if (!(Math.Abs(run.Offset - _line.WantedOffset) < EdgeStep) || !Drops(heading)) return null;
+            if (!withWindow) return Tell(heading, null, false);
+            var window = Grow(heading);
+            return window.WidthAtPocket >= NarrowWindow ? Tell(heading, window, false) : null;
         }
 
         public PotSolution Moved(PotSolution solution, double heading) =>

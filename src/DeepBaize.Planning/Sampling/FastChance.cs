@@ -25,6 +25,9 @@ public sealed class FastChance
     /// <summary>Standard error of the correction at which no more strokes are played.</summary>
     private const double Enough = 0.015;
 
+    /// <summary>The same for strokes that are compared with each other: they meet the same draws.</summary>
+    private const double EnoughToCompare = 0.04;
+
     private readonly PotSolver _solver;
 
     /// <summary>Prepares a solver's table.</summary>
@@ -39,7 +42,16 @@ public sealed class FastChance
     /// <param name="solution">The pot, solved with its window.</param>
     /// <param name="delivery">How the player delivers it.</param>
     /// <exception cref="ArgumentException">The pot was solved without its window.</exception>
-    public double Of(Layout layout, PotSolution solution, Delivery delivery)
+    public double Of(Layout layout, PotSolution solution, Delivery delivery) => Of(layout, solution, delivery, Enough);
+
+    /// <summary>The same with fewer strokes, to compare a pot at one pace with the same pot at another.</summary>
+    /// <param name="layout">The balls.</param>
+    /// <param name="solution">The pot, solved with its window.</param>
+    /// <param name="delivery">How the player delivers it.</param>
+    /// <exception cref="ArgumentException">The pot was solved without its window.</exception>
+    public double RoughlyOf(Layout layout, PotSolution solution, Delivery delivery) => Of(layout, solution, delivery, EnoughToCompare);
+
+    private double Of(Layout layout, PotSolution solution, Delivery delivery, double enough)
     {
         ArgumentNullException.ThrowIfNull(layout);
         ArgumentNullException.ThrowIfNull(solution);
@@ -59,7 +71,7 @@ public sealed class FastChance
             sum += difference;
             gainsaid += Math.Abs(difference);
             // A difference that has not shown yet may still be there: one is counted more than was seen.
-            if (Math.Sqrt(gainsaid + 1) <= Enough * played || played == MostChecks)
+            if (Math.Sqrt(gainsaid + 1) <= enough * played || played == MostChecks)
                 return Math.Clamp((double)known / ModelDraws + (double)sum / played, 0, 1);
         }
 

@@ -68,6 +68,9 @@ public sealed class SolvedPots
     /// <summary>How far the butt is raised for the centre in the pot that is read, as far as is known.</summary>
     private double _raised;
 
+    /// <summary>The height of the tip at which the pot that is read was first found to go; null before that.</summary>
+    private double? _height;
+
     /// <summary>Prepares a player on a table.</summary>
     public SolvedPots(TableInUse table, PlayerProfile player)
     {
@@ -106,7 +109,14 @@ public sealed class SolvedPots
     /// <param name="pot">The pot.</param>
     public SolvedPot? Read(Layout layout, Pot pot)
     {
-        _raised = 0;
+        (_raised, _height) = (0, null);
+        if (Likeliest(layout, pot) is not { } best) return null;
+        var cued = CueingReader.Deliver(_table, layout, _player, best.Solution.Strike, new PotIntent(pot));
+        return best with { Chance = _chance.Of(layout, best.Solution, cued.Delivery) };
+    }
+
+    private SolvedPot? Likeliest(Layout layout, Pot pot)
+    {
         var pace = PotMatrix.SensiblePace(_table, PottingLine.Of(layout, pot, _table));
         var best = Read(layout, pot, pace);
         if (best is { Chance: > Certain }) return best;
@@ -145,7 +155,7 @@ public sealed class SolvedPots
     {
         foreach (var part in new[] { PocketPart.NearJaw, PocketPart.FarJaw })
         {
-            var aimed = _solver.Solve(layout, pot with { Part = part }, Dials.AtPace(pace, 0, 0), withWindow: false).Solution;
+            var aimed = _solver.Direct(layout, pot with { Part = part }, Dials.AtPace(pace, 0, 0));
             if (aimed is not null && best?.Solution.Window?.Holds(aimed.HeadingRadians) != true)
                 best = Better(best, Read(layout, pot with { Part = part }, pace));
         }
@@ -155,7 +165,16 @@ public sealed class SolvedPots
 
     private static SolvedPot? Better(SolvedPot? one, SolvedPot? other) => (other?.Chance ?? 0) > (one?.Chance ?? 0) ? other : one;
 
+    /// <summary>The pot at a pace: with what stands in the butt's way at the height that is best, later at the one that was.</summary>
     private SolvedPot? Read(Layout layout, Pot pot, double pace)
+    {
+        if (_height is { } known) return Read(layout, pot, pace, known, out _);
+        var found = AtAnyHeight(layout, pot, pace);
+        _height = found?.Solution.Strike.Height;
+        return found;
+    }
+
+    private SolvedPot? AtAnyHeight(Layout layout, Pot pot, double pace)
     {
         var plain = Read(layout, pot, pace, 0, out var elevation);
         // Of a stroke that falls short it is not known: what stands in the butt's way at one pace stands there at every other.
@@ -181,6 +200,6 @@ public sealed class SolvedPots
         // Where that middle is shut the solver takes the pocket point: what was aimed at is not told by the part that was asked for.
         var opening = PottingLine.Of(layout, pot with { Part = PocketPart.Opening }, _table).WantedOffset;
         var isOfMiddle = !solution.IsPartial && Math.Abs(solution.Offset - opening) < NearMiddle;
-        return new SolvedPot(solution, cued.Way, _chance.Of(layout, solution, cued.Delivery), isOfMiddle);
+        return new SolvedPot(solution, cued.Way, _chance.RoughlyOf(layout, solution, cued.Delivery), isOfMiddle);
     }
 }
