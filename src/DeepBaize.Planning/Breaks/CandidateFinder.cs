@@ -37,9 +37,9 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
     private const int Likeliest = 8;
 
     /// <summary>A pot that straight lines give this chance is one, whatever they deny.</summary>
-    private const double Doubtless = 0.6;
+    private const double Doubtless = 0.4;
 
-    /// <summary>Strokes by which it is seen whether a pot goes as straight lines promise, and the share of them that must.</summary>
+    /// <summary>Strokes that show whether a pot goes as straight lines promise, and the share of their promise that is enough.</summary>
     private const int Proofs = 12;
 
     private const double LeastKept = 0.4;
@@ -88,7 +88,7 @@ internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers work
         Sampler.Play(
             workers.First.Player.Trials, new TrialQuestion(frame, layout, first.Stroke), DrawSeries.Even(question.Seed), 0, Proofs,
             trial => kept += trial.Ruling.Points > 0 ? 1 : 0, cancel);
-        return kept >= Proofs * LeastKept;
+        return kept >= Proofs * LeastKept * pots[0].Chance;
     }
 
     /// <summary>Solves every pot of the balls that may be played and that plain geometry leaves open.</summary>
