@@ -32,6 +32,26 @@ public sealed class AdviceTests
         Assert.Equal(0, Told.Of(Club, player, 60, 600, Seed).WithSide);
     }
 
+    /// <summary>
+    /// A small share of <c>long given-starter</c>: half of the strokes go on after a round, and what the plan gives away is told by visits
+    /// that did not choose.
+    /// </summary>
+    [Fact]
+    public void What_a_plan_gives_away_is_played_out_by_halving()
+    {
+        var given = GivenAway.Of(Club, HousePlayers.Starter, new GivenAwaySize(2, 1000, [4, 8, 16], 8, Seed));
+        Figures.Print($"Given away, far too few visits to tell: {given}.");
+        Assert.All(given.Found, here =>
+        {
+            Assert.InRange(here.Strokes.Count, 2, 6);
+            var visits = here.Strokes.Select(stroke => stroke.Points.Count).Order().ToList();
+            Assert.All(visits, count => Assert.Contains(count, new[] { 4, 8, 16 }));
+            Assert.Equal(here.Strokes.Count / 2, visits.Count(count => count == 4));
+            Assert.True(!here.IsSame || here.Cost == 0);
+        });
+        Assert.True(given.High >= given.Cost.Mean / given.Worth);
+    }
+
     /// <summary>The coach's file can be read, and extended: every position can be laid and its mirror image is another.</summary>
     [Fact]
     public void The_positions_of_the_coach_can_be_laid_and_there_are_five_of_each_kind()

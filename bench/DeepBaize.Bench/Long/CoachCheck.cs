@@ -1,7 +1,6 @@
 using DeepBaize.Bench.Arena;
 using DeepBaize.Evidence.Advice;
 using DeepBaize.Planning.Breaks;
-using DeepBaize.Table;
 
 namespace DeepBaize.Bench.Long;
 
@@ -20,9 +19,6 @@ internal static class CoachCheck
     /// <summary>Share of the positions that must be right.</summary>
     private const double LeastRight = 0.9;
 
-    /// <summary>Strokes simulated to find a stroke that is right, about.</summary>
-    private const int RightBudget = 2500;
-
     private const int Seed = 1;
 
     /// <summary>Plans all positions, as they are written and in the mirror.</summary>
@@ -37,7 +33,7 @@ internal static class CoachCheck
         foreach (var position in asked)
         {
             var reader = new CoachReader(ArenaMatch.Club, position);
-            var line = new BreakPlanner(Ask(position, BreakWishes.Free)).Plan(position.Frame, budget).Line;
+            var line = new BreakPlanner(Ask(position)).Plan(position.Frame, budget).Line;
             var wrong = reader.Read(line);
             if (wrong.Count == 0) right++;
             else figures.Add($"{position.Kind}, {position.Name}: {string.Join("; ", wrong)}{Compare(position, reader, line, visits)}");
@@ -46,30 +42,17 @@ internal static class CoachCheck
         return new LongResult(right >= LeastRight * asked.Count, [$"{right} of {asked.Count} right", .. figures]);
     }
 
-    private static BreakQuestion Ask(CoachPosition position, BreakWishes wishes) =>
-        BreakPlanner.Ask(ArenaMatch.Club, position.Striker, wishes, Seed, Environment.ProcessorCount);
+    private static BreakQuestion Ask(CoachPosition position) =>
+        BreakPlanner.Ask(ArenaMatch.Club, position.Striker, BreakWishes.Free, Seed, Environment.ProcessorCount);
 
     /// <summary>The plan's stroke against the best that is right; nothing when none is found.</summary>
     private static string Compare(CoachPosition position, CoachReader reader, IReadOnlyList<PlanStep> line, int visits)
     {
         if (visits == 0 || line.Count == 0) return "";
-        var theirs = Wishes(position).Select(wishes => new BreakPlanner(Ask(position, wishes)).Plan(position.Frame, RightBudget).Line)
-            .FirstOrDefault(plan => reader.Read(plan).Count == 0);
+        var theirs = new RightStroke(position, Ask(position)).Find(reader);
         if (theirs is null) return ". No stroke was found that is right.";
-        var outlook = new BreakOutlook(Ask(position, BreakWishes.Free));
+        var outlook = new BreakOutlook(Ask(position));
         var ours = outlook.Play(position.Frame, line[0].Stroke, 0, visits).Points;
-        return $". {PairedVisits.Of(ours, outlook.Play(position.Frame, theirs[0].Stroke, 0, visits).Points, theirs[0].Stroke.Pot.Ball)}";
-    }
-
-    /// <summary>Ways to ask for something else: without side, at the right balls, without cushions, from the other sides.</summary>
-    private static IEnumerable<BreakWishes> Wishes(CoachPosition position)
-    {
-        foreach (var ball in position.RightBalls.Select(ball => (BallId?)ball).DefaultIfEmpty())
-        {
-            yield return new BreakWishes(Only: ball);
-            yield return new BreakWishes(Side: false, Only: ball);
-            yield return new BreakWishes(Cushion: false, Only: ball);
-            yield return new BreakWishes(Rest: false, Only: ball);
-        }
+        return $". {PairedVisits.Of(ours, outlook.Play(position.Frame, theirs, 0, visits).Points, theirs.Pot.Ball)}";
     }
 }

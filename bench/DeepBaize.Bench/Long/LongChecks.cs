@@ -49,10 +49,11 @@ internal static class LongChecks
     private const int SchoolDecisions = 300;
     private const int SchoolDraws = 1500;
 
-    private static readonly ArenaSize Record = new(100, 8, 1000, 110_000);
+    /// <summary>A visit takes a fifth of a second, so that the rounds are 20, 60 and 200 visits.</summary>
+    private static readonly GivenAwaySize Given = new(24, CoachCheck.Budget, [20, 60, 200], 200, 410_000);
 
-    /// <summary>The club player's visits are short and the most of them chance: it takes more of them.</summary>
-    private static readonly ArenaSize LongRecord = new(400, 8, 1000, 100_000);
+    private static readonly ArenaSize Record = new(400, 8, 1000, 110_000);
+    private static readonly ArenaSize ClubRecord = Record with { Seed = 100_000 };
 
     private static readonly ArenaSize Small = new(60, 8, 250, 70_000);
     private static readonly ArenaSize Curve = new(60, 4, 0, 80_000);
@@ -89,12 +90,17 @@ internal static class LongChecks
         new("school", "What obeying the school costs",
             $"{SchoolDecisions} decisions a player at a budget of 1000, {SchoolDraws} fresh strokes of each of two", ToldSeed, true,
             TrySchool),
-        new("arena-club", "Breaks of the club player against both baselines", LongRecord.ToString(), LongRecord.Seed, true,
-            () => PlayArena(HousePlayers.Club, LongRecord)),
+        .. HousePlayers.All.Select(player => new LongCheck(
+            $"given-{player.Name}", $"What the {player.Name} player's plans give away",
+            $"{Given.Positions} positions, budget {Given.Budget}, six strokes by halving, {Given.Rounds[^1]} visits in the last round, "
+                + $"{Given.Fresh} fresh ones",
+            Given.Seed, true, () => TryGivenAway(player))),
+        new("arena-club", "Breaks of the club player against both baselines", ClubRecord.ToString(), ClubRecord.Seed, true,
+            () => PlayArena(HousePlayers.Club, ClubRecord, 0.08)),
         new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true,
-            () => PlayArena(HousePlayers.League, Record)),
+            () => PlayArena(HousePlayers.League, Record, 0.1)),
         new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true,
-            () => PlayArena(HousePlayers.Expert, Record)),
+            () => PlayArena(HousePlayers.Expert, Record, 0.1)),
         new("curve", "What more budget brings the league player",
             $"{Curve.Layouts} layouts x {Curve.Replicates} visits, budgets 250, 1000 and 4000", Curve.Seed, true, DrawCurve),
         new("requests", "Made-up requests at any budget", $"{Requests} requests", RequestSeed, false, SendRequests),
@@ -199,6 +205,13 @@ internal static class LongChecks
         return new LongResult(costs.TrueForAll(cost => cost.Cost.Mean <= 0.03 * cost.Worth), [.. costs.Select(cost => cost.ToString())]);
     }
 
+    /// <summary>Holds when the upper end of the interval is below 6 % of the visit.</summary>
+    private static LongResult TryGivenAway(PlayerProfile player)
+    {
+        var given = GivenAway.Of(Club, player, Given);
+        return new LongResult(given.High < 0.06, [given.ToString()]);
+    }
+
     private static LongResult TryPresets()
     {
         var (figures, holds) = (new List<string>(), true);
@@ -216,15 +229,15 @@ internal static class LongChecks
     }
 
     /// <summary>
-    /// The planner holds when the lower ends are above 5 % over one-ahead and 30 % over potter, and one-ahead is 20 % above potter.
+    /// The planner holds when the lower ends are above a share over one-ahead and 30 % over potter, and one-ahead is 20 % above potter.
     /// </summary>
-    private static LongResult PlayArena(PlayerProfile player, ArenaSize size)
+    private static LongResult PlayArena(PlayerProfile player, ArenaSize size, double least)
     {
         var rows = Contestants.Select(policy => ArenaMatch.Play(policy, player, size)).ToList();
         var (overAhead, overPotter, ahead) = (
             Gain.Of(rows[2].Points, rows[1].Points), Gain.Of(rows[2].Points, rows[0].Points), Gain.Of(rows[1].Points, rows[0].Points));
         return new LongResult(
-            overAhead.Low > 0.05 && overPotter.Low > 0.3 && ahead.Mean >= 0.2,
+            overAhead.Low > least && overPotter.Low > 0.3 && ahead.Mean >= 0.2,
             [.. rows.Select(row => row.ToString()), $"planner over one-ahead: {overAhead}", $"planner over potter: {overPotter}",
                 $"one-ahead over potter: {ahead}"]);
     }

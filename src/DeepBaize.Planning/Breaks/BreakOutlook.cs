@@ -27,8 +27,8 @@ public sealed record VisitPoints(IReadOnlyList<int> Points)
 public sealed class BreakOutlook(BreakQuestion question)
 {
     /// <summary>
-    /// Strokes that are simulated for each decision after the first, about: with fewer, visits come to less than a plan's do and take hardly
-    /// less time, since more pots are in doubt.
+    /// Strokes that are simulated for each decision after the first, about: with fewer, visits come to less than a plan's do and take
+    /// hardly less time, since more pots are in doubt.
     /// </summary>
     public const int FastBudget = 400;
 

@@ -7,5 +7,5 @@ namespace DeepBaize.Planning.Breaks;
 public static class PlannerVersion
 {
     /// <summary>The planner of this build, counted from 1.</summary>
-    public const int Current = 8;
+    public const int Current = 9;
 }
