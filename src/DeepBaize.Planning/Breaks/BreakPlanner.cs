@@ -104,7 +104,7 @@ public sealed class BreakPlanner
             : (frame, SearchFirst(frame, budget, budget, ref played, cancel));
         if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], default, [], null, played, isLast) { Pots = PotsOf(start) };
         var share = Math.Max(LeastBudget, budget / LineShare);
-        var said = isLast ? Explain(start, found.Best, share, budget, ref played, cancel) : null;
+        var said = isLast ? Explain(start, found, share, budget, ref played, cancel) : null;
         var best = said?.Stroke.Rated ?? found.Best[0];
         var line = Follow(start, best, share, ref played, cancel);
         var before = _frames.Played;
@@ -119,11 +119,11 @@ public sealed class BreakPlanner
 
     /// <summary>Judges the best strokes at all balls, and says why one of them is the plan.</summary>
     private Explained? Explain(
-        FrameState start, IReadOnlyList<RatedStroke> best, int share, int budget, ref int played, CancellationToken cancel)
+        FrameState start, BreakSearchResult found, int share, int budget, ref int played, CancellationToken cancel)
     {
-        var others = Others(start, best[0].Stroke, share, ref played, cancel);
+        var others = Others(start, found.Best[0].Stroke, share, ref played, cancel);
         var on = (PotsOf(start) ?? _gauge.Read(start)).Where(pot => _question.Wishes.Only is not { } only || pot.Pot.Ball == only).ToList();
-        var said = _explainer.Explain(start, best, others, on, budget, cancel);
+        var said = _explainer.Explain(start, found, others, on, budget, cancel);
         played += said?.Played ?? 0;
         return said;
     }

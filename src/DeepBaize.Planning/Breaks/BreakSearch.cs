@@ -41,6 +41,11 @@ public sealed class BreakSearch
     /// <summary>What is added to the seed for draws that did not choose a stroke.</summary>
     private const int FreshSeed = 424_243;
 
+    /// <summary>Balls beside white and object ball that a stroke moves which opens what lies together.</summary>
+    private const int Several = 3;
+
+    private const int MostApart = 2;
+
     private readonly BreakQuestion _question;
     private readonly SearchWorkers _workers;
     private readonly CandidateFinder _finder;
@@ -82,7 +87,18 @@ public sealed class BreakSearch
             (kept, draws) => _workers.Share(kept.Count, (worker, i) => kept[i].Sample(worker, draws, _question.Seed, cancel), cancel),
             one => one.Marked);
         var told = _question.CountsSchool ? PlainestFirst(best) : best;
-        return new BreakSearchResult([.. told.Select(one => one.Tell())], played + sampled) { Tried = tried };
+        var apart = Apart(rated, best[0]);
+        return new BreakSearchResult([.. told.Select(one => one.Tell())], played + sampled) { Tried = tried, Apart = apart };
+    }
+
+    /// <summary>
+    /// The strokes that promise most of those that move several balls where the best moves none, or none where it moves any.
+    /// </summary>
+    private static IReadOnlyList<RatedStroke> Apart(IEnumerable<StrokeCandidate> rated, StrokeCandidate best)
+    {
+        var movesAny = best.Plainness.Moved > 0;
+        return [.. rated.Where(one => movesAny ? one.Plainness.Moved == 0 : one.Plainness.Moved >= Several)
+            .OrderByDescending(one => one.Marked).Take(MostApart).Select(one => one.Tell())];
     }
 
     /// <summary>The plainest of the strokes that cannot be told from the best before it, the others as they were.</summary>

@@ -54,4 +54,10 @@ public sealed record BreakSearchResult(IReadOnlyList<RatedStroke> Best, int Play
 {
     /// <summary>The pots for which a stroke was found that pots when it is played as meant.</summary>
     public IReadOnlyList<Pot> Tried { get; init; } = [];
+
+    /// <summary>
+    /// Strokes that promise most of those that treat the other balls differently from the best: that move several where it moves none, or
+    /// none where it moves any. They need not have been sampled.
+    /// </summary>
+    public IReadOnlyList<RatedStroke> Apart { get; init; } = [];
 }

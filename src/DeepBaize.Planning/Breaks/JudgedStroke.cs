@@ -18,10 +18,19 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
     public double Worth => Parts.Worth;
 
     /// <summary>Standard error of it.</summary>
-    public double Error => Estimate.Of(Worths).Error;
+    public double Error => Estimate.Of(Worths).Plus(Estimate.Of(Looks)).Error;
+
+    /// <summary>
+    /// What each look one stroke further adds to the worth, by draws that strokes which are judged together share; empty where nobody
+    /// looked further.
+    /// </summary>
+    public IReadOnlyList<double> Looks { get; private init; } = [];
 
     /// <summary>What the player's school leaves of the worth, 0 to 1.</summary>
     public double Liking { get; init; } = 1;
+
+    /// <summary>The worth as the player's school marks it.</summary>
+    public double Marked => Liking * Worth;
 
     /// <summary>The stroke as it is rated.</summary>
     public RatedStroke Rated => new(Stroke, Worth, Error, Worths.Count, Good) { Liking = Liking };
@@ -31,7 +40,7 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
     public Estimate Over(JudgedStroke other)
     {
         ArgumentNullException.ThrowIfNull(other);
-        return Estimate.OfDifferences(Worths, other.Worths);
+        return Between(this, 1, other, 1);
     }
 
     /// <summary>True when the player's school and the draws both tell that it is better than another.</summary>
@@ -39,8 +48,28 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
     public bool IsBetterThan(JudgedStroke other)
     {
         ArgumentNullException.ThrowIfNull(other);
-        return Estimate.OfDifferences(
-            [.. Worths.Select(worth => Liking * worth)], [.. other.Worths.Select(worth => other.Liking * worth)]).IsPositive;
+        return Between(this, Liking, other, other.Liking).IsPositive;
+    }
+
+    /// <summary>The same with looks further. What they add is part of what follows the next pot; where there is none they add nothing.</summary>
+    /// <param name="looks">What each look adds to the worth.</param>
+    internal JudgedStroke With(IReadOnlyList<double> looks)
+    {
+        var sure = Parts.Pot * Parts.Next;
+        return sure == 0
+            ? this : this with { Looks = looks, Parts = Parts with { Further = Parts.Further + Estimate.Of(looks).Mean / sure } };
+    }
+
+    private static Estimate Between(JudgedStroke one, double liking, JudgedStroke other, double otherLiking)
+    {
+        var worths = Estimate.OfDifferences(Times(one.Worths, liking), Times(other.Worths, otherLiking));
+        if (one.Looks.Count == 0 && other.Looks.Count == 0) return worths;
+        var count = Math.Max(one.Looks.Count, other.Looks.Count);
+        return worths.Plus(Estimate.OfDifferences(Padded(one, liking), Padded(other, otherLiking)));
+
+        double[] Times(IReadOnlyList<double> values, double by) => [.. values.Select(value => by * value)];
+
+        double[] Padded(JudgedStroke judged, double by) => judged.Looks.Count == 0 ? new double[count] : Times(judged.Looks, by);
     }
 
     /// <summary>Plays a stroke with fresh draws, on tables as they may be.</summary>

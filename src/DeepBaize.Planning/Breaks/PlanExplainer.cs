@@ -33,12 +33,19 @@ internal sealed class PlanExplainer
 
     private const double LeastChance = 0.01;
 
+    /// <summary>Share of the plan's worth from which on it is looked whether another stroke is better one stroke further.</summary>
+    private const double Near = 0.7;
+
+    /// <summary>Strokes beside the plan's that are looked at so.</summary>
+    private const int MostLooked = 4;
+
     private readonly BreakQuestion _question;
     private readonly BreakSearch _search;
     private readonly FramePlayer _frames;
     private readonly FactFinder _facts;
     private readonly ReasonFinder _reasons;
     private readonly PlainStroke _plain;
+    private readonly FurtherLook _look;
 
     /// <summary>Prepares for a plan.</summary>
     /// <param name="question">The question.</param>
@@ -49,11 +56,12 @@ internal sealed class PlanExplainer
     {
         (_question, _search, _frames, _facts) = (question, search, frames, facts);
         (_reasons, _plain) = (new ReasonFinder(facts), new PlainStroke(frames));
+        _look = new FurtherLook(question);
     }
 
     /// <summary>Explains a plan.</summary>
     /// <param name="start">The frame; with the white on the table.</param>
-    /// <param name="best">The strokes that were sampled to the end, the plan's first.</param>
+    /// <param name="found">What the search found, the plan's stroke first.</param>
     /// <param name="others">The best strokes at the other balls.</param>
     /// <param name="pots">What is on, the likeliest first.</param>
     /// <param name="budget">The budget of the plan.</param>
@@ -61,34 +69,73 @@ internal sealed class PlanExplainer
     /// <returns>What is said; null when the balls cannot lie so.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public Explained? Explain(
-        FrameState start, IReadOnlyList<RatedStroke> best, IReadOnlyList<RatedStroke> others, IReadOnlyList<LeavePot> pots, int budget,
+        FrameState start, BreakSearchResult found, IReadOnlyList<RatedStroke> others, IReadOnlyList<LeavePot> pots, int budget,
         CancellationToken cancel)
     {
         if (_frames.LayoutOf(start) is not { } layout) return null;
-        var before = _frames.Played;
-        var rival = best.MaxBy(one => one.Worth)!;
-        // The best by points comes last: mostly it is the plan itself.
-        List<RatedStroke> found = rival == best[0] ? [best[0], .. others] : [best[0], .. others, rival];
+        var before = _frames.Played + _look.Played;
         var plain = _plain.Find(start, layout, pots, _question.Wishes);
-        List<PlannedStroke> strokes = [.. found.Select(one => one.Stroke)];
-        if (plain is not null) strokes.Add(plain);
-        var draws = Math.Clamp(budget / DrawShare, LeastDraws, MostDraws);
-        var judged = _search.Judge(start, strokes, draws, cancel);
-        var liked = found.Zip(judged, (one, by) => by with { Liking = one.Liking }).ToList();
-        var balls = liked.Take(1 + others.Count).ToList();
-        // The search chose by draws that may have flattered it: where fresh ones tell that another ball is better, that is the plan.
-        var ours = balls.Aggregate((chosen, other) => other.IsBetterThan(chosen) ? other : chosen);
+        var judged = JudgeAll(start, found, others, plain, budget, cancel);
+        var ours = Decide(start, judged, cancel);
         var facts = _facts.Of(StepOf(start, ours));
-        var told = balls.Where(other => other != ours).Select(other => new OtherBall(Compare(other, false)));
+        var told = judged.Balls.Where(other => other.Stroke.Pot.Ball != ours.Stroke.Pot.Ball)
+            .Select(other => new OtherBall(Compare(other, false)));
         var isPlain = plain is not null && IsSame(plain, ours.Stroke);
-        var against = plain is null || isPlain ? null : Compare(judged[^1], true);
-        var lead = liked[rival == best[0] ? 0 : ^1].Over(ours);
-        var least = _question.Wishes.Goal == BreakGoal.Score ? LeastPoints : LeastChance;
-        var givenUp = lead.IsPositive && lead.Mean >= least ? new GivenUp(rival.Stroke, lead.Mean) : null;
+        var against = judged.Plain is null || isPlain ? null : Compare(judged.Plain, true);
         return new Explained(
-            ours, [.. told.OrderBy(other => other.Cost)], against, isPlain, givenUp, judged.Count * draws + _frames.Played - before);
+            ours, [.. told.OrderBy(other => other.Cost)], against, isPlain, GivenUpFor(judged.Rival, ours),
+            judged.Played + _frames.Played + _look.Played - before);
 
         Versus Compare(JudgedStroke theirs, bool isPlain) => _reasons.Compare((ours, facts), (theirs, StepOf(start, theirs)), isPlain);
+    }
+
+    /// <summary>Tries all strokes that are spoken of with the same fresh draws.</summary>
+    private Judged JudgeAll(
+        FrameState start, BreakSearchResult found, IReadOnlyList<RatedStroke> others, PlannedStroke? plain, int budget,
+        CancellationToken cancel)
+    {
+        List<RatedStroke> rated = [found.Best[0], .. others, .. found.Apart, found.Best.MaxBy(one => one.Worth)!];
+        List<PlannedStroke> strokes = [.. rated.Select(one => one.Stroke)];
+        if (plain is not null) strokes.Add(plain);
+        var distinct = strokes.Distinct().ToList();
+        var draws = Math.Clamp(budget / DrawShare, LeastDraws, MostDraws);
+        var judged = distinct.Zip(_search.Judge(start, distinct, draws, cancel)).ToDictionary(pair => pair.First, pair => pair.Second);
+        var liked = rated.Select(one => judged[one.Stroke] with { Liking = one.Liking }).ToList();
+        return new Judged
+        {
+            Balls = liked[..(1 + others.Count)],
+            Apart = liked[(1 + others.Count)..^1],
+            Rival = liked[^1],
+            Plain = plain is null ? null : judged[plain],
+            Played = distinct.Count * draws,
+        };
+    }
+
+    /// <summary>
+    /// The plan: what the search chose, unless fresh draws tell that another ball is better, or looks one stroke further that another
+    /// stroke is. The search chose by draws that may have flattered it, and by estimates of leaves.
+    /// </summary>
+    private JudgedStroke Decide(FrameState start, Judged judged, CancellationToken cancel)
+    {
+        var ours = judged.Balls.Aggregate((chosen, other) => other.IsBetterThan(chosen) ? other : chosen);
+        var near = judged.Balls.Concat(judged.Apart).Where(one => one != ours && one.Marked >= Near * ours.Marked)
+            .OrderByDescending(one => one.Marked).Take(MostLooked).ToList();
+        if (near.Count == 0) return ours;
+        List<JudgedStroke> looked = [.. _look.After(start, [ours, .. near, judged.Plain ?? ours], cancel)];
+        var best = looked[..^1].Aggregate((chosen, other) => other.IsBetterThan(chosen) ? other : chosen);
+        if (best == looked[0]) return ours;
+        // Only then do the looks count: they are few, and make every interval wider.
+        judged.Balls = [.. judged.Balls.Select(one => looked.Find(other => other.Stroke == one.Stroke) ?? one)];
+        if (judged.Plain is not null) judged.Plain = looked[^1];
+        judged.Rival = looked.Find(one => one.Stroke == judged.Rival.Stroke) ?? best;
+        return best;
+    }
+
+    private GivenUp? GivenUpFor(JudgedStroke rival, JudgedStroke ours)
+    {
+        var lead = rival.Over(ours);
+        var least = _question.Wishes.Goal == BreakGoal.Score ? LeastPoints : LeastChance;
+        return lead.IsPositive && lead.Mean >= least ? new GivenUp(rival.Stroke, lead.Mean) : null;
     }
 
     private PlanStep StepOf(FrameState start, JudgedStroke judged) => _frames.Step(start, judged.Stroke, judged.Rated.Pot)!;
@@ -96,4 +143,23 @@ internal sealed class PlanExplainer
     private static bool IsSame(PlannedStroke one, PlannedStroke other) =>
         one.Pot.Ball == other.Pot.Ball && one.Pot.Pocket == other.Pot.Pocket
             && DialList.AreAlike(Dials.Of(one.Strike), Dials.Of(other.Strike));
+
+    /// <summary>Strokes that were tried with the same draws.</summary>
+    private sealed class Judged
+    {
+        /// <summary>The plan's and the best at the other balls.</summary>
+        public required List<JudgedStroke> Balls { get; set; }
+
+        /// <summary>Those that treat the other balls differently.</summary>
+        public required List<JudgedStroke> Apart { get; init; }
+
+        /// <summary>The best by points alone.</summary>
+        public required JudgedStroke Rival { get; set; }
+
+        /// <summary>What most would play; null when nothing goes so.</summary>
+        public required JudgedStroke? Plain { get; set; }
+
+        /// <summary>Strokes simulated.</summary>
+        public required int Played { get; init; }
+    }
 }

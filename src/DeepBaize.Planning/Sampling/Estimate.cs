@@ -23,6 +23,10 @@ public readonly record struct Estimate(double Mean, double Error)
     public static Estimate OfDifferences(IReadOnlyList<double> values, IReadOnlyList<double> others) =>
         Of([.. values.Zip(others, (value, other) => value - other)]);
 
+    /// <summary>The sum of this and another one that does not depend on it.</summary>
+    /// <param name="other">The other.</param>
+    public Estimate Plus(Estimate other) => new(Mean + other.Mean, Math.Sqrt(Error * Error + other.Error * other.Error));
+
     /// <summary>True when it is above 0 by more than two standard errors.</summary>
     public bool IsPositive => Mean > 0 && Mean > 2 * Error;
 }
