@@ -10,7 +10,7 @@ namespace DeepBaize.Web.Tests;
 /// </summary>
 public sealed class FuzzTests
 {
-    private const int Requests = 2000;
+    private const int Requests = 1200;
     private const int MostBudget = 200;
 
     /// <summary>Routes whose answers need a history that chance hardly makes, such as something deleted that is brought back.</summary>
