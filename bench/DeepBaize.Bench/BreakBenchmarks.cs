@@ -45,7 +45,7 @@ public class BreakBenchmarks
     [Benchmark(Description = "what its leave is worth")]
     public double Worth() => _worth.After(_rulings[_next++ % Draws]);
 
-    [Benchmark(Description = "a decision with 120 strokes, as in visits that are played out")]
+    [Benchmark(Description = "a decision as in visits that are played out, 400 strokes")]
     public int Fast() => new BreakSearch(_question).Run(_frame, BreakOutlook.FastBudget).Played;
 
     [Benchmark(Description = "a decision with 1,000 strokes")]

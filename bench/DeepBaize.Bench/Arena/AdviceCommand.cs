@@ -6,7 +6,8 @@ namespace DeepBaize.Bench.Arena;
 /// <summary>
 /// <c>advice strokes</c> tells what the planner tells players to play: kinds of stroke, height, side, pace; <c>advice coach</c> plans the
 /// coach's positions (<c>--visits 600 --name part</c> plays misses out), <c>advice school</c> what obeying the school costs,
-/// <c>advice given-away</c> what plans give away (<c>--positions 24 --visits 600</c>): <c>--players club --strokes 300 --budget 1000 --seed 50000</c>.
+/// <c>advice given-away</c> what plans give away (<c>--positions 24 --visits 600</c>):
+/// <c>--players club --strokes 300 --budget 1000 --seed 50000</c>.
 /// </summary>
 internal static class AdviceCommand
 {

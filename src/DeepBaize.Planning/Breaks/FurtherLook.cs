@@ -8,8 +8,8 @@ namespace DeepBaize.Planning.Breaks;
 
 /// <summary>
 /// Looks one stroke further than a leave's estimate: after each of some draws the next stroke is searched, and what it is worth stands for
-/// the estimate. That tells strokes apart that treat the balls differently (a pack that is opened or left alone, loose reds that are moved),
-/// where the estimate is a point or three out; docs/planning-experiments.md.
+/// the estimate. That tells strokes apart that treat the balls differently (a pack that is opened or left alone, loose reds that are
+/// moved), where the estimate is a point or three out; docs/planning-experiments.md.
 /// </summary>
 /// <param name="question">What the visit is for.</param>
 internal sealed class FurtherLook(BreakQuestion question)

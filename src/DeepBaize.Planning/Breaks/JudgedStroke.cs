@@ -51,7 +51,9 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
         return Between(this, Liking, other, other.Liking).IsPositive;
     }
 
-    /// <summary>The same with looks further. What they add is part of what follows the next pot; where there is none they add nothing.</summary>
+    /// <summary>
+    /// The same with looks further. What they add is part of what follows the next pot; where there is none they add nothing.
+    /// </summary>
     /// <param name="looks">What each look adds to the worth.</param>
     internal JudgedStroke With(IReadOnlyList<double> looks)
     {
