@@ -20,6 +20,9 @@ internal sealed class FurtherLook(BreakQuestion question)
     /// <summary>Budget of each search, about.</summary>
     private const int Budget = 120;
 
+    /// <summary>Draws that did not choose the next stroke, by which it is rated.</summary>
+    private const int Fresh = 16;
+
     /// <summary>What is added to the seed for draws that did not choose a stroke.</summary>
     private const int LookSeed = 868_687;
 
@@ -73,10 +76,17 @@ internal sealed class FurtherLook(BreakQuestion question)
             if (_frames.LayoutOf(frame) is not { } layout) return 0;
             var ruling = _frames.Play(frame, layout, stroke, _draws.At(draw)).Ruling;
             if (ruling.Points == 0 || ruling is not { StaysAtTable: true, End: FrameEnd.None, Next.White: not null }) return 0;
-            var found = _search.Run(ruling.Next, Budget, _gauge.Read(ruling.Next), cancel);
-            Played += found.Played;
             var scored = question.Wishes.Goal == BreakGoal.Score ? ruling.Points : 0;
-            return scored + (found.Best is [var best, ..] ? best.Worth : 0) - _worth.After(ruling);
+            return scored + Next(ruling.Next, cancel) - _worth.After(ruling);
+        }
+
+        private double Next(FrameState frame, CancellationToken cancel)
+        {
+            var found = _search.Run(frame, Budget, _gauge.Read(frame), cancel);
+            Played += found.Played;
+            if (found.Best is not [var best, ..] || _search.Judge(frame, [best.Stroke], Fresh, cancel) is not [var next]) return 0;
+            Played += Fresh;
+            return next.Worth;
         }
     }
 }
