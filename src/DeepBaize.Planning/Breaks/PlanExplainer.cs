@@ -119,14 +119,14 @@ internal sealed class PlanExplainer
     {
         var ours = judged.Balls.Aggregate((chosen, other) => other.IsBetterThan(chosen) ? other : chosen);
         var near = judged.Balls.Concat(judged.Apart).Where(one => one != ours && one.Marked >= Near * ours.Marked)
-            .OrderByDescending(one => one.Marked).Take(MostLooked).ToList();
+            .DistinctBy(one => one.Stroke).OrderByDescending(one => one.Marked).Take(MostLooked).ToList();
         if (near.Count == 0) return ours;
-        List<JudgedStroke> looked = [.. _look.After(start, [ours, .. near, judged.Plain ?? ours], cancel)];
-        var best = looked[..^1].Aggregate((chosen, other) => other.IsBetterThan(chosen) ? other : chosen);
+        List<JudgedStroke> looked = [.. _look.After(start, [ours, .. near], cancel)];
+        var best = looked.Aggregate((chosen, other) => other.IsBetterThan(chosen) ? other : chosen);
         if (best == looked[0]) return ours;
         // Only then do the looks count: they are few, and make every interval wider.
         judged.Balls = [.. judged.Balls.Select(one => looked.Find(other => other.Stroke == one.Stroke) ?? one)];
-        if (judged.Plain is not null) judged.Plain = looked[^1];
+        if (judged.Plain is { } plain) judged.Plain = _look.After(start, [plain], cancel)[0];
         judged.Rival = looked.Find(one => one.Stroke == judged.Rival.Stroke) ?? best;
         return best;
     }
