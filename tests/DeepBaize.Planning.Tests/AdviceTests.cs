@@ -38,14 +38,14 @@ public sealed class AdviceTests
     [Fact]
     public void What_a_plan_gives_away_is_played_out_by_halving()
     {
-        var given = GivenAway.Of(Club, HousePlayers.Starter, new GivenAwaySize(1, 1000, [3, 6, 12], 4, Seed));
+        var given = GivenAway.Of(Club, HousePlayers.Starter, new GivenAwaySize(1, 1000, [2, 4, 8], 2, Seed));
         Figures.Print($"Given away, far too few visits to tell: {given}.");
         var strokes = Assert.Single(given.Found).Strokes;
         Assert.InRange(strokes.Count, 2, 6);
-        Assert.All(strokes, stroke => Assert.Contains(stroke.Points.Count, new[] { 3, 6, 12 }));
-        var lost = strokes.Where(stroke => stroke.Points.Count == 3).ToList();
+        Assert.All(strokes, stroke => Assert.Contains(stroke.Points.Count, new[] { 2, 4, 8 }));
+        var lost = strokes.Where(stroke => stroke.Points.Count == 2).ToList();
         Assert.Equal(strokes.Count / 2, lost.Count);
-        Assert.True(lost.Max(stroke => stroke.Mean) <= strokes.Except(lost).Min(stroke => stroke.Points.Take(3).Average()));
+        Assert.True(lost.Max(stroke => stroke.Mean) <= strokes.Except(lost).Min(stroke => stroke.Points.Take(2).Average()));
     }
 
     /// <summary>The coach's file can be read, and extended: every position can be laid and its mirror image is another.</summary>

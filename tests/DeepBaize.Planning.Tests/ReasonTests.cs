@@ -10,7 +10,7 @@ namespace DeepBaize.Planning.Tests;
 /// <summary>Why a stroke is told: parts that add up, and facts that are not true of the other stroke.</summary>
 public sealed class ReasonTests
 {
-    private const int Positions = 12;
+    private const int Positions = 8;
     private const int Seed = 640_000;
 
     /// <summary>The parts are the difference whatever the two strokes are, and turn round with them.</summary>
