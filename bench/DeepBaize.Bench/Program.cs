@@ -10,7 +10,7 @@ namespace DeepBaize.Bench;
 /// Benchmarks, and long commands: <c>long [names]</c> runs the long checks and writes their figures into the docs, <c>small-steps</c>
 /// compares the engine with a march in small steps, <c>flights</c> does so for strokes with the butt up, <c>presets</c> fits the house's
 /// players and writes them into the source, <c>arena</c> lets policies play breaks against each other,
-/// <c>advice</c> looks at what the planner tells players to play.
+/// <c>safety</c> lets policies play safeties, <c>advice</c> looks at what the planner tells players to play.
 /// </summary>
 internal static class EntryPoint
 {
@@ -24,6 +24,8 @@ internal static class EntryPoint
                 return PresetFit.Run(Path.Combine(Root(), "src", "DeepBaize.Planning", "Players", "HousePlayers.Fitted.cs"));
             case "arena":
                 return Arena.ArenaCommand.Run(args);
+            case "safety":
+                return Arena.SafetyCommand.Run(args);
             case "advice":
                 return Arena.AdviceCommand.Run(args);
             case "flights":

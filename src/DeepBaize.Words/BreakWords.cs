@@ -166,7 +166,7 @@ public static class BreakWords
     /// <param name="isOpponentKnown">False when nobody said who the opponent is.</param>
     public static string Miss(double chance, bool isOpponentKnown)
     {
-        var opponent = isOpponentKnown ? "the opponent" : "an opponent like you";
+        var opponent = SafetyWords.Opponent(isOpponentKnown);
         return chance switch
         {
             > 0.75 => $"when missed, {opponent} pots {ChanceWords.Say(chance)}.",

@@ -43,6 +43,15 @@ public enum RowKind
 
     /// <summary>What is left when it is missed.</summary>
     Miss,
+
+    /// <summary>How often the opponent scores next.</summary>
+    TheyScore,
+
+    /// <summary>How often it is foul, and what that costs.</summary>
+    Foul,
+
+    /// <summary>What it is worth to both sides.</summary>
+    BothSides,
 }
 
 /// <summary>Says, row by row, what a stroke comes to in a player's hands.</summary>
@@ -64,6 +73,9 @@ public static class RowWords
         RowKind.Source => "What decides",
         RowKind.Pack => "Tied up",
         RowKind.Miss => "If it is missed",
+        RowKind.TheyScore => "Then the other side",
+        RowKind.Foul => "Foul",
+        RowKind.BothSides => "Both sides",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "Unknown row."),
     };
 

@@ -27,11 +27,11 @@ public sealed class ReferenceTests
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Work", "Impacts", "Simulation"],
         ["DeepBaize.Words"] = ["Places", "Refusals"],
-        ["DeepBaize.Planning"] = ["Aiming", "Reading", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks"],
+        ["DeepBaize.Planning"] = ["Aiming", "Reading", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks", "Safety"],
         ["DeepBaize.Web"] =
         [
             "Mapping", "Problems", "Reading", "Formats", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces",
-            "Shots", "Pots", "Chances", "Players", "Attempts", "Breaks", "Book", "Exchange", "Sheets", "Presets",
+            "Shots", "Pots", "Chances", "Players", "Attempts", "Breaks", "Safety", "Book", "Exchange", "Sheets", "Presets",
         ],
     };
 

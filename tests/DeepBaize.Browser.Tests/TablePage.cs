@@ -167,9 +167,9 @@ internal sealed class TablePage(BrowserFixture browser)
     public void Section(string name)
     {
         Find($"{name}-section").Click();
-        Until(() => name == "table"
-            ? _driver.FindElements(By.CssSelector("svg.table")).Any(table => table.Displayed)
-            : _driver.FindElements(By.CssSelector("[data-testid=pot-rates]")).Count > 0);
+        Until(() => name == "players"
+            ? _driver.FindElements(By.CssSelector("[data-testid=pot-rates]")).Count > 0
+            : _driver.FindElements(By.CssSelector("svg.table")).Any(table => table.Displayed));
     }
 
     /// <summary>Chooses who plays, or another thing of a list, by what its option is marked with.</summary>

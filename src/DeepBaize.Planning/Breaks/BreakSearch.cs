@@ -47,14 +47,14 @@ public sealed class BreakSearch
     private const int MostApart = 2;
 
     private readonly BreakQuestion _question;
-    private readonly SearchWorkers _workers;
+    private readonly Workers<SearchWorker> _workers;
     private readonly CandidateFinder _finder;
 
     /// <summary>Prepares searches.</summary>
     public BreakSearch(BreakQuestion question)
     {
         ArgumentNullException.ThrowIfNull(question);
-        (_question, _workers) = (question, new SearchWorkers(question));
+        (_question, _workers) = (question, SearchWorker.Of(question));
         _finder = new CandidateFinder(question, _workers);
     }
 

@@ -17,7 +17,7 @@ namespace DeepBaize.Planning.Breaks;
 /// </summary>
 /// <param name="question">What the search is about.</param>
 /// <param name="workers">Its threads.</param>
-internal sealed class CandidateFinder(BreakQuestion question, SearchWorkers workers)
+internal sealed class CandidateFinder(BreakQuestion question, Workers<SearchWorker> workers)
 {
     /// <summary>
     /// Strokes that it takes to aim one and play it as meant, about; the solver starts from the straight line and needs few.

@@ -68,6 +68,17 @@ public static class DialList
         (9, 0, 0), (2, -1, 0),
     ];
 
+    /// <summary>Pace, tips above centre and tips to the right of strokes that are to leave something, the plainest first.</summary>
+    private static readonly (double Pace, double High, double Right)[] SafetyOrder =
+    [
+        (3, 0, 0), (4, 0, 0), (2, 0, 0), (5, 0, 0), (1.5, 0.5, 0), (3.5, 0, 0.75), (3.5, 0, -0.75), (4.5, 0, 0.75), (4.5, 0, -0.75),
+        (2.5, 0, 0), (3, -0.75, 0), (6, 0, 0), (3, 0.75, 0), (2.5, 0, 0.75), (2.5, 0, -0.75), (4.5, -0.75, 0), (4.5, 0.75, 0),
+        (5.5, 0, 0.75), (5.5, 0, -0.75), (1.5, -0.5, 0), (7, 0, 0), (1, 0.5, 0),
+    ];
+
+    /// <summary>Strokes that are tried at each contact for what they leave, the plainest first.</summary>
+    public static IReadOnlyList<Dials> Safeties { get; } = [.. SafetyOrder.Select(dials => InTips(dials.Pace, dials.Right, dials.High))];
+
     /// <summary>How many strokes are tried for a pot in a break.</summary>
     public static int Count => Order.Length;
 

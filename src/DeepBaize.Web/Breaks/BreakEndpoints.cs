@@ -23,7 +23,7 @@ public static class BreakEndpoints
     }
 
     /// <summary>A question that takes seconds: refused with a time to come again when the pool is full, its answers streamed.</summary>
-    private static RouteHandlerBuilder Streamed<TQuestion, TAnswer>(
+    internal static RouteHandlerBuilder Streamed<TQuestion, TAnswer>(
         IEndpointRouteBuilder routes, string path,
         Func<TQuestion, CallerPool, CancellationToken, IAsyncEnumerable<SseItem<object>>> stream)
         where TQuestion : class =>
@@ -35,7 +35,8 @@ public static class BreakEndpoints
             .Produces<TAnswer>(StatusCodes.Status200OK, "text/event-stream")
             .ProducesProblem(StatusCodes.Status429TooManyRequests);
 
-    private static RouteHandlerBuilder Refusable(RouteHandlerBuilder route) => route
+    /// <summary>A question that may be refused.</summary>
+    internal static RouteHandlerBuilder Refusable(RouteHandlerBuilder route) => route
         .ProducesProblem(StatusCodes.Status400BadRequest)
         .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
         .ProducesProblem(StatusCodes.Status422UnprocessableEntity);

@@ -1,5 +1,4 @@
 using System.Net.ServerSentEvents;
-using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Reading;
@@ -176,15 +175,5 @@ internal static class BreakFinder
 
     private static string Dial(PlannedStroke stroke, BreakScene scene) => BreakWords.Dial(stroke, scene.Table.Conditions);
 
-    /// <summary>A plan raises the butt no further than it must: where it is played that is found again.</summary>
-    private static StrokeInput ToStroke(PlannedStroke stroke, BreakScene scene)
-    {
-        PlayingConditions conditions = scene.Table.Conditions;
-        return new StrokeInput(
-            Shared.Degrees(stroke.Strike.DirectionRadians), Tidy(conditions.Cue.Paces.FromSpeed(stroke.Strike.WhiteSpeed)),
-            Tidy(stroke.Strike.Side), Tidy(stroke.Strike.Height));
-    }
-
-    /// <summary>No player sets a dial finer than this, and no rounding error is shown.</summary>
-    private static double Tidy(double value) => Math.Round(value, 3);
+    private static StrokeInput ToStroke(PlannedStroke stroke, BreakScene scene) => PlannedStrokes.ToStroke(stroke, scene.Table.Conditions);
 }

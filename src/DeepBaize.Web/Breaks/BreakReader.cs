@@ -50,9 +50,13 @@ internal static class BreakReader
             profile, table, layout, frame, PlayerReader.Read(question.Player),
             question.Opponent is { } opponent ? PlayerReader.Read(opponent) : null, ReadWishes(wishes, only, frame),
             ChanceReader.ReadDoubt(question.Doubt),
-            (int)FieldReader.Within(question.Budget, LeastBudget, MostBudget, "budget"), question.Seed,
+            ReadBudget(question.Budget), question.Seed,
             StateReader.ReadLineUp(question.LineUp));
     }
+
+    /// <summary>Strokes that a search may simulate.</summary>
+    /// <exception cref="RefusalException">They are too few or too many.</exception>
+    public static int ReadBudget(int budget) => (int)FieldReader.Within(budget, LeastBudget, MostBudget, "budget");
 
     private static BreakWishes ReadWishes(WishesInput input, BallId? only, FrameState frame)
     {

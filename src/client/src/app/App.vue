@@ -4,10 +4,12 @@ import { useEventListener } from '@vueuse/core'
 import { useRoute, useRouter } from 'vue-router'
 import SetUpPage from '@/book/SetUpPage.vue'
 import { provideShared } from '@/desk/context'
+import { useWhatNow } from '@/desk/useWhatNow'
 import DeskView from '@/desk/DeskView.vue'
 import type { DeskEntry } from '@/desk/contract'
 import { isTyping } from '@/kit/keys'
 import { usePreferences } from '@/kit/usePreferences'
+import OpponentChooser from '@/players/OpponentChooser.vue'
 import PlayerChooser from '@/players/PlayerChooser.vue'
 import { useShelf } from '@/shelf/useShelf'
 import { useServer } from '@/sheet/useServer'
@@ -28,7 +30,9 @@ const state = useState(model)
 const shelf = useShelf(model.profile)
 model.playWith(() => ({ coefficients: shelf.coefficients.value, player: shelf.playerDocument.value }))
 const { profiles, outline, rule, refusal, load } = useTable(model.profile, shelf.coefficients)
-provideShared({ model, server, preferences, shelf, state, profiles })
+const router = useRouter()
+const whatNow = useWhatNow(model, shelf, (name) => void router.push({ name }))
+provideShared({ model, server, preferences, shelf, state, profiles, whatNow })
 const setsState = ref(false)
 const printed = ref(false)
 const isReady = computed(() => outline.value !== null && rule.value !== null)
@@ -48,7 +52,6 @@ const pages = new Map(
 )
 
 /** A section's key goes there, and from there back to the first one. */
-const router = useRouter()
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
   const wanted = sections.find((one) => one.key === event.key.toLowerCase())
@@ -86,7 +89,10 @@ async function chooseTable(id: string) {
     <div class="who">
       <span v-if="shelf.doubt.value === 'unmeasured'" class="doubt">{{ t('app.notMeasured') }}</span>
       <span v-if="shelf.unknown.value" class="doubt" data-testid="player-unknown">{{ t('app.unknown') }}</span>
-      <PlayerChooser v-else :shelf="shelf" />
+      <template v-else>
+        <PlayerChooser :shelf="shelf" />
+        <OpponentChooser :shelf="shelf" />
+      </template>
       <TableChooser
         v-if="profiles.length > 0"
         :profiles="profiles"

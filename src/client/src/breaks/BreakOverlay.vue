@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { BallPlace, BreakAnswer, HandPlace, Outline, Prediction, Reason } from '@/api/client'
 import { placeLabels } from '@/table/labels'
 import { drawnOf } from '@/table/numerals'
-import { mm, toSheet, type Point } from '@/table/view'
+import { mm, pennantOf, toSheet, type Point } from '@/table/view'
 
 /** A plan on the table: a pennant on the ball to play, faint marks for what follows, and the lines that prove a fact. */
 const props = defineProps<{
@@ -77,9 +77,6 @@ const dots = computed(() => {
     r: radius.value * (0.15 + (0.45 * (one.worth - least)) / Math.max(most - least, 1e-9)),
   }))
 })
-/** A pennant above the ball: its foot is the ball. */
-const pennant = (p: { x: number; y: number }, r: number) =>
-  `M${p.x} ${p.y - r}v${-3.4 * r}l${3 * r} ${0.95 * r}l${-3 * r} ${0.95 * r}`
 </script>
 
 <template>
@@ -98,7 +95,7 @@ const pennant = (p: { x: number; y: number }, r: number) =>
     >
       {{ label.text }}
     </text>
-    <path v-if="steps[0]" class="pennant" data-testid="plan-mark" :d="pennant(steps[0].from, radius)" />
+    <path v-if="steps[0]" class="pennant" data-testid="plan-mark" :d="pennantOf(steps[0].from, radius)" />
     <g v-for="line in lines" :key="line.key" class="proof" :data-proof="line.key">
       <line :x1="line.white.x" :y1="line.white.y" :x2="line.from.x" :y2="line.from.y" />
       <line :x1="line.from.x" :y1="line.from.y" :x2="line.to.x" :y2="line.to.y" />

@@ -11,7 +11,8 @@ import type { BreakModel } from './useBreak'
 
 /** One button; then why, the line, what may go wrong, and why not another ball. */
 const props = defineProps<{ section: { breaks: BreakModel } }>()
-const { directionDeg } = useDesk().shot
+const { shot, whatNow } = useDesk()
+const { directionDeg } = shot
 const breaks = computed(() => props.section.breaks)
 
 const showsNumbers = ref(false)
@@ -80,8 +81,14 @@ const loss = computed(() => {
       :aria-label="t('breaks.answer')"
     >
       <template v-if="answer">
+        <p v-if="whatNow.said.value" class="hint" data-testid="now-said">{{ whatNow.said.value }}</p>
         <p v-if="loss" class="big" data-testid="plan-loss">{{ loss }}</p>
-        <p v-if="answer.asksSafety" class="big warns" data-testid="asks-safety">{{ t('breaks.safety') }}</p>
+        <div v-if="answer.asksSafety" class="big warns" data-testid="asks-safety">
+          {{ t('breaks.safety') }}
+          <el-button size="small" data-testid="to-safety" @click="whatNow.open('safety')">{{
+            t('safety.plan')
+          }}</el-button>
+        </div>
         <p v-if="breaks.other.value" class="big warns" data-testid="why-not">{{ breaks.other.value.words }}</p>
         <p v-else-if="breaks.touched.value && breaks.touched.value !== answer.line[0]?.ball" class="hint">
           {{ t('breaks.notOn', { ball: ballName(breaks.touched.value) }) }}
@@ -175,26 +182,8 @@ const loss = computed(() => {
 </template>
 
 <style scoped src="@/kit/lists.css"></style>
+<style scoped src="@/kit/plans.css"></style>
 <style scoped>
-.ask {
-  display: flex;
-  gap: 6px;
-}
-.ask .el-button:first-child {
-  flex: 1;
-  height: 40px;
-  font-size: 17px;
-}
-.ask .el-button + .el-button {
-  margin: 0;
-  height: 40px;
-}
-h3 {
-  margin: 8px 0 2px;
-  font-size: 14px;
-  font-weight: 600;
-  color: var(--ink-soft);
-}
 .line {
   margin: 0;
   padding-left: 20px;
@@ -216,24 +205,6 @@ h3 {
   font-variant-numeric: tabular-nums;
   color: var(--chalk);
   font-weight: 680;
-}
-dl {
-  margin: 0;
-}
-dt {
-  color: var(--ink-soft);
-  font-size: 14px;
-}
-dd {
-  margin: 0 0 5px;
-  font-size: 16px;
-  line-height: 21px;
-}
-dd::first-letter {
-  text-transform: uppercase;
-}
-.warns {
-  color: var(--warn);
 }
 .foot {
   display: flex;

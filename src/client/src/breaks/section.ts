@@ -1,6 +1,7 @@
 import { computed } from 'vue'
 import { useAttempts } from '@/attempts/useAttempts'
 import { defineSection } from '@/desk/contract'
+import { useWanted } from '@/desk/useWhatNow'
 import { t } from '@/words'
 import BreakPanel from './BreakPanel.vue'
 import BreakPlan from './BreakPlan.vue'
@@ -19,6 +20,7 @@ export default defineSection({
       return { sentence: answer.sentence, words: answer.decisive }
     })
     const action = computed(() => ({ label: t('breaks.plan'), isBusy: breaks.isBusy.value, run: () => breaks.plan() }))
+    useWanted(desk.whatNow, 'break', isOpen, () => breaks.plan())
     return { breaks, said, action, pick: breaks.touch, lineUp: lineUp.asked }
   },
   bench: BreakPanel,

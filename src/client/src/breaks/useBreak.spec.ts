@@ -13,7 +13,12 @@ const model = {
   ruled: ref(null),
   laid: ref(0),
 }
-const shelf = { playerDocument: ref(null), coefficients: ref(null), doubt: ref('unmeasured') }
+const shelf = {
+  playerDocument: ref(null),
+  opponentDocument: ref(null),
+  coefficients: ref(null),
+  doubt: ref('unmeasured'),
+}
 const lineUp = { asked: ref(null) }
 
 const soon = () => new Promise((resolve) => setTimeout(resolve, 220))

@@ -10,8 +10,8 @@ import {
   type Reason,
   type Stroke,
 } from '@/api/client'
-import { readStream } from '@/api/stream'
 import { useNewest } from '@/api/useNewest'
+import { useStreamed } from '@/api/useStreamed'
 import type { Playback } from '@/motion/usePlayback'
 import type { ShelfModel } from '@/shelf/useShelf'
 import { emptyState, isRed, objectBalls } from '@/sheet/sheet'
@@ -40,12 +40,8 @@ export function useBreak(
   isOpen: () => boolean,
   playback: Pick<Playback, 'reset' | 'playOut'>,
 ) {
-  const answer = shallowRef<BreakAnswer | null>(null)
-  const asked = shallowRef<BreakQuestion | null>(null)
-  const refusal = ref('')
-  const isBusy = ref(false)
-  /** Says how many plans are ahead while this one waits its turn. */
-  const waiting = ref('')
+  const streamed = useStreamed<BreakQuestion, BreakAnswer>('/api/breaks/plan', () => model.commit())
+  const { answer, asked, refusal, isBusy, waiting, drop: cancel } = streamed
   const wishes = ref<Wishes>({ side: true, cushion: true, rest: true, goal: 'score', approach: 'any' })
   /** The reason whose proof is drawn, and the other ball that was touched. */
   const proof = shallowRef<Reason | null>(null)
@@ -65,12 +61,12 @@ export function useBreak(
   let draws = crypto.getRandomValues(new Uint32Array(1))[0]! >>> 2
   /** True while a stroke by the rules runs: it is played once, however often the button is pressed. */
   const isPlaying = ref(false)
-  let stop = new AbortController()
 
   const question = computed<BreakQuestion>(() => ({
     balls: model.balls.value.map((ball) => ({ ...ball })),
     state: model.state.value,
     player: shelf.playerDocument.value,
+    opponent: shelf.opponentDocument.value,
     wishes: { ...wishes.value, approach: wishes.value.approach === 'any' ? null : wishes.value.approach },
     budget,
     seed,
@@ -93,41 +89,13 @@ export function useBreak(
   })
 
   async function plan() {
-    cancel()
-    const mine = (stop = new AbortController())
     // Only a white that was moved asks what that cost; after a stroke by the rules there is no plan that it could be held against.
     const isAgain = answer.value?.isFinal === true && answer.value.line.length > 0 && isOld.value
     before.value = isAgain ? answer.value!.worth : null
-    asked.value = question.value
-    answer.value = null
     outlook.clear()
-    refusal.value = ''
     proof.value = null
     touched.value = null
-    isBusy.value = true
-    const sentence = await readStream<BreakAnswer>(
-      '/api/breaks/plan',
-      asked.value,
-      (found) => {
-        answer.value = found
-        if (mine === stop) follow(found)
-      },
-      mine.signal,
-      (words) => (waiting.value = words),
-    )
-    if (mine !== stop) return
-    isBusy.value = false
-    waiting.value = ''
-    refusal.value = sentence ?? ''
-    if (answer.value) model.commit()
-  }
-
-  /** Stops the search; the best so far stays. */
-  function cancel() {
-    stop.abort()
-    if (isBusy.value && answer.value) model.commit()
-    isBusy.value = false
-    waiting.value = ''
+    await streamed.put(question.value, follow)
   }
 
   /** Puts the first stroke of a plan on the sheet as it gets better; the last one is a step of the history. */
@@ -167,13 +135,10 @@ export function useBreak(
 
   /** Another position lies on the sheet: nothing of the one before is about it. */
   function forget() {
-    cancel()
-    asked.value = null
-    answer.value = null
+    streamed.clear()
     before.value = null
     touched.value = null
     proof.value = null
-    refusal.value = ''
     outlook.clear()
   }
   watch(model.laid, forget)

@@ -18,6 +18,7 @@ import { provideDesk, useShared } from './context'
 import { createDesk } from './createDesk'
 import DeskBench from './DeskBench.vue'
 import type { DeskEntry } from './contract'
+import NowButton from './NowButton.vue'
 import { useOpenSection } from './useOpenSection'
 
 /** The table with its verdict and its strips, and the bench beside it; what is special to a section comes from the section. */
@@ -39,6 +40,7 @@ useOpenSection(desk, () => props.section)
 const { view, width, inset, face, told, selects, shot, playback, picking, where, bench, zone, chances } = desk
 const { open, marks, laying, commands, shown, entries, said, playerName, pick, removeBall, action, act } = desk
 const { isHidden, setStroke } = bench
+const { whatNow } = desk
 const hardest = computed(() => desk.prediction.value?.stroke?.hardestPace ?? 10)
 const isPhone = useMediaQuery('(max-width: 700px)')
 const isWide = useMediaQuery('(min-width: 1001px)')
@@ -156,6 +158,7 @@ const manner = computed<Manner>(() => {
           @click="commands.toggle('numbers')"
           >{{ t('motion.numbers') }}</el-button
         >
+        <NowButton :now="whatNow" />
       </PlayBar>
       <ContactStrip :prediction="shown" :told="told" @tell="(number) => (told = number)" />
     </div>

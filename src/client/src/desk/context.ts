@@ -6,6 +6,7 @@ import type { Server } from '@/sheet/useServer'
 import type { SheetModel } from '@/sheet/useSheet'
 import type { State } from '@/sheet/useState'
 import type { Desk } from './createDesk'
+import type { WhatNow } from './useWhatNow'
 
 /** What every section works on: one sheet, one shelf, one way of seeing. */
 export interface Shared {
@@ -15,6 +16,7 @@ export interface Shared {
   shelf: ShelfModel
   state: State
   profiles: Ref<Profile[]>
+  whatNow: WhatNow
 }
 
 const sharedKey: InjectionKey<Shared> = Symbol('shared')

@@ -29,7 +29,7 @@ import { useShot } from '@/table/useShot'
  * @param drawing - The drawing of the table, for a picture of it.
  */
 export function createDesk(
-  { model, server, preferences, shelf }: Shared,
+  { model, server, preferences, shelf, whatNow }: Shared,
   outline: () => Outline,
   room: Ref<HTMLElement | null>,
   drawing: () => SVGSVGElement | null,
@@ -155,6 +155,7 @@ export function createDesk(
     server,
     preferences,
     shelf,
+    whatNow,
     outline,
     positions,
     face,

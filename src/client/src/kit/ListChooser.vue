@@ -27,11 +27,11 @@ const emit = defineEmits<{ choose: [id: string] }>()
 
 <style scoped>
 .chooser {
-  width: 160px;
+  width: 124px;
 }
 @media (max-width: 1000px) {
   .chooser {
-    width: 118px;
+    width: 96px;
   }
 }
 </style>

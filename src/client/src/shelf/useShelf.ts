@@ -37,6 +37,9 @@ export function useShelf(profile: Ref<string>) {
   /** The house's players have no rows of their own: which one is in use stands in this browser. */
   const housePlayer = ref(localStorage.getItem('deep-baize.player') ?? house.players)
 
+  /** Who comes to the table next stands in this browser; empty for one who plays like the player. */
+  const opponentId = ref(localStorage.getItem('deep-baize.opponent') ?? '')
+
   let timer: ReturnType<typeof setTimeout> | undefined
 
   /** Fetches the shelf; when it is not to be had, again and again until it is. */
@@ -79,6 +82,12 @@ export function useShelf(profile: Ref<string>) {
   /** The table in use with all that differs, as questions take it. */
   const bed = computed<Bed>(() => ({ profile: profile.value, coefficients: coefficients.value }))
   const playerDocument = computed<Player | null>(() => player.value?.document ?? null)
+  const opponent = computed(() => shelf.value?.players.find((item) => item.id === opponentId.value))
+  const opponentDocument = computed<Player | null>(() => opponent.value?.document ?? null)
+  function setOpponent(id: string) {
+    opponentId.value = id
+    localStorage.setItem('deep-baize.opponent', id)
+  }
   const doubt = computed(() => (table.value?.document?.measuredOn ? 'measured' : 'unmeasured'))
 
   /** Carries out a change and looks at the shelf again. */
@@ -141,6 +150,9 @@ export function useShelf(profile: Ref<string>) {
     coefficients,
     bed,
     playerDocument,
+    opponent,
+    opponentDocument,
+    setOpponent,
     doubt,
     load,
     use,

@@ -21,7 +21,7 @@ export const app = {
     chooser: 'Table, balls and cue',
   },
   /** By the names of the registry (app/sections.ts). */
-  sections: { table: 'Table', break: 'Break', players: 'Players & tables' },
+  sections: { table: 'Table', break: 'Break', safety: 'Safety', players: 'Players & tables' },
   faces: {
     lay: 'Lay',
     reading: 'What’s on',

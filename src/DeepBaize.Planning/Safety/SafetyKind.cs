@@ -1,0 +1,26 @@
+namespace DeepBaize.Planning.Safety;
+
+/// <summary>What kind of answer a stroke is, by what it does when it is played as meant.</summary>
+public enum SafetyKind
+{
+    /// <summary>A pot for its own sake.</summary>
+    Pot,
+
+    /// <summary>A pot of which a miss leaves little.</summary>
+    ShotToNothing,
+
+    /// <summary>The opponent is left snookered.</summary>
+    Snooker,
+
+    /// <summary>The white comes to baulk.</summary>
+    ToBaulk,
+
+    /// <summary>The white stays close to a ball.</summary>
+    RollUp,
+
+    /// <summary>The white comes to a cushion before the ball.</summary>
+    ByCushion,
+
+    /// <summary>The balls are left where they give little.</summary>
+    Contain,
+}

@@ -1,0 +1,43 @@
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Table;
+
+namespace DeepBaize.Planning.Safety;
+
+/// <summary>Reads what kind of answer a stroke is.</summary>
+internal static class SafetyKindReader
+{
+    /// <summary>The white is close to a ball that is nearer than this, in ball diameters between the centres.</summary>
+    private const double Close = 2.5;
+
+    /// <summary>Metres beyond the baulk line that still count as baulk.</summary>
+    private const double AboutBaulk = 0.1;
+
+    /// <summary>The kind of a stroke that pots nothing on purpose, played as it is meant.</summary>
+    /// <param name="worth">Reads what the opponent finds.</param>
+    /// <param name="question">The stroke and its frame.</param>
+    /// <param name="trial">What came of it.</param>
+    public static SafetyKind Of(SafetyWorth worth, TrialQuestion question, in Trial trial)
+    {
+        if (trial.Ruling.Points > 0 || trial.Result[BallId.Cue] is not { } white) return SafetyKind.Contain;
+        if (worth.LeftBy(trial.Ruling).IsSnookered) return SafetyKind.Snooker;
+        var before = question.Layout[BallId.Cue]!.Value;
+        if (trial.Result.FirstContact is { White: var met }
+            && MetCushionFirst(met.Place, before, Math.Atan2(met.Velocity.Y, met.Velocity.X)))
+            return SafetyKind.ByCushion;
+        if (white.X < Measurements.BaulkLine + AboutBaulk) return SafetyKind.ToBaulk;
+        foreach (var placed in trial.Ruling.Next.Balls)
+        {
+            if (placed.Ball != BallId.Cue && placed.Place.DistanceTo(white) < Close * question.Layout.Gauge.Diameter)
+                return SafetyKind.RollUp;
+        }
+
+        return SafetyKind.Contain;
+    }
+
+    /// <summary>True when the white does not come to its first contact on the straight way.</summary>
+    private static bool MetCushionFirst(Place contact, Place before, double heading) =>
+        before.DistanceTo(contact) > 1e-3 && Math.Cos(before.HeadingTo(contact) - heading) < StraightFrom;
+
+    /// <summary>Cosine of the turn beyond which a way is not straight; swerve turns less.</summary>
+    private const double StraightFrom = 0.95;
+}

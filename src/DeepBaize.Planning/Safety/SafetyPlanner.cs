@@ -1,0 +1,231 @@
+using DeepBaize.Physics.Simulation;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+
+namespace DeepBaize.Planning.Safety;
+
+/// <summary>
+/// Answers what to leave: searches with growing budgets among safeties and pots by one value for both sides of the game, tells each time
+/// the best stroke, and in the last answer what the opponent finds when it is caught thick and thin. One instance serves one plan at a
+/// time.
+/// </summary>
+public sealed class SafetyPlanner
+{
+    /// <summary>Budget of the first answer; each further one has four times as much.</summary>
+    private const int FirstBudget = 1000;
+
+    /// <summary>Share of the budget for pots.</summary>
+    private const double PotShare = 0.25;
+
+    /// <summary>Pots that are judged with fresh draws beside the safeties that were found.</summary>
+    private const int MostPots = 2;
+
+    private const int LeastJudged = 100;
+    private const int MostJudged = 600;
+
+    /// <summary>Points by which a pot must be better than a safety.</summary>
+    private const double LeastLead = 0.5;
+
+    /// <summary>Share of the budget, over all strokes that are judged, for which draws are fresh.</summary>
+    private const double JudgeShare = 0.4;
+
+    /// <summary>
+    /// Shares of the budget for each place in the D that is looked at, and for each of those that are searched; how many these are.
+    /// </summary>
+    private const double PlaceShare = 0.01;
+
+    private const double SearchedShare = 0.1;
+    private const int LeastForAPlace = 100;
+    private const int PlacesSearched = 2;
+
+    /// <summary>Of the places in the D every so many is looked at.</summary>
+    private const int EveryPlace = 2;
+
+    /// <summary>A pot of this chance or less of which a miss leaves less than the second figure, in points, is a shot to nothing.</summary>
+    private const double LikelyPot = 0.65;
+
+    private const double LittleLeft = 3;
+
+    /// <summary>What pots less often than this was not played for the pot.</summary>
+    private const double UnlikelyPot = 0.1;
+
+    /// <summary>Cover of the ball from which an error to one side is told as left or right and no longer as thick or thin.</summary>
+    private const double NearlyFull = 0.9;
+
+    /// <summary>By how much the aim is moved, in the player's own errors of direction.</summary>
+    private static readonly double[] Shifts = [-1.2, -0.6, 0.6, 1.2];
+
+    private readonly SafetyQuestion _question;
+    private readonly SafetySearch _search;
+    private readonly BreakSearch _pots;
+    private readonly SafetyWorth _worth;
+    private readonly LeftReader _reader;
+    private readonly LeftReader _found;
+    private readonly TrialTable _trials;
+
+    /// <summary>Prepares a plan.</summary>
+    /// <param name="question">The question.</param>
+    public SafetyPlanner(SafetyQuestion question)
+    {
+        ArgumentNullException.ThrowIfNull(question);
+        _question = question;
+        _search = new SafetySearch(question);
+        _pots = new BreakSearch(new BreakQuestion(
+            question.Table, question.Striker, question.Opponent, () => new SafetyWorth(question, _search.Stakes), BreakWishes.Free,
+            question.Seed, question.Threads));
+        _worth = new SafetyWorth(question, _search.Stakes);
+        (_reader, _found) = (new LeftReader(question.Table, question.Opponent), new LeftReader(question.Table, question.Striker));
+        _trials = SafetyWorker.TrialsOf(question);
+    }
+
+    /// <summary>Plans.</summary>
+    /// <param name="frame">The frame; with the white on the table, in hand or not.</param>
+    /// <param name="budget">Strokes that the last search may simulate, about.</param>
+    /// <param name="tell">Takes each answer.</param>
+    /// <param name="cancel">Stops between strokes.</param>
+    /// <returns>The last answer.</returns>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public SafetyPlan Plan(FrameState frame, int budget, Action<SafetyPlan>? tell = null, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        for (var spent = Math.Min(FirstBudget, budget); ; spent = Math.Min(4 * spent, budget))
+        {
+            var plan = PlanOnce(frame, spent, spent >= budget, cancel);
+            tell?.Invoke(plan);
+            if (plan.IsFinal) return plan;
+        }
+    }
+
+    private SafetyPlan PlanOnce(FrameState frame, int budget, bool isLast, CancellationToken cancel)
+    {
+        var start = frame.IsInHand ? BestInHand(frame, budget, cancel) : frame;
+        var place = frame.IsInHand ? start.White : null;
+        var safeties = start.White is null ? [] : _search.Run(start, (int)((1 - PotShare) * budget), cancel);
+        var pots = start.White is null ? [] : _pots.Run(start, (int)(PotShare * budget), cancel).Best;
+        List<(PlannedStroke Stroke, SafetyKind? Kind)> known =
+        [
+            .. safeties.Select(one => (one.Stroke, (SafetyKind?)one.Kind)),
+            .. pots.Take(MostPots).Select(one => (one.Stroke, (SafetyKind?)null)),
+        ];
+        if (known.Count == 0)
+            return new SafetyPlan(null, [], [], null, place, _found.Read(start), _search.Played, isLast);
+        var draws = Math.Clamp((int)(JudgeShare * budget / known.Count), LeastJudged, MostJudged);
+        var judged = _search.Judge(start, [.. known.Select(one => one.Stroke)], draws, cancel: cancel);
+        var options = judged.Zip(known, (one, from) => Tell(start, one, from.Kind)).OrderByDescending(one => one.Judged.Worth).ToList();
+        PutSafeFirst(options);
+        var (best, shift) = isLast ? Shifted(start, options[0], draws, cancel) : (options[0], null);
+        var misses = isLast ? Misses(start, best) : [];
+        var kinds = new HashSet<SafetyKind> { best.Kind };
+        return new SafetyPlan(
+            best, [.. options.Skip(1).Where(one => kinds.Add(one.Kind))], misses, shift, place, _found.Read(start), _search.Played,
+            isLast);
+    }
+
+    /// <summary>A pot that the draws cannot tell from a safety, or that is better by next to nothing, is not taken on.</summary>
+    private static void PutSafeFirst(List<SafetyOption> options)
+    {
+        if (options[0].Kind != SafetyKind.Pot || options.FindIndex(one => one.Kind != SafetyKind.Pot) is not (> 0 and var at)) return;
+        var lead = options[0].Judged.Over(options[at].Judged);
+        if (lead.IsPositive && lead.Mean >= LeastLead) return;
+        var safe = options[at];
+        options.RemoveAt(at);
+        options.Insert(0, safe);
+    }
+
+    /// <summary>The white put where the best safety of a small search begins.</summary>
+    private FrameState BestInHand(FrameState frame, int budget, CancellationToken cancel)
+    {
+        var looked = BreakPlanner.PlacesInTheD(frame).Where((_, i) => i % EveryPlace == 0)
+            .Select(place => frame with { Balls = [new PlacedBall(BallId.Cue, place), .. frame.ObjectBalls], IsInHand = false })
+            .OrderByDescending(at => WorthAt(at, PlaceShare)).Take(PlacesSearched).ToList();
+        return looked.Count == 0 ? frame : looked.MaxBy(at => WorthAt(at, SearchedShare))!;
+
+        double WorthAt(FrameState at, double share) =>
+            _search.Run(at, Math.Max(LeastForAPlace, (int)(share * budget)), cancel) is [var best, ..]
+                ? best.Worth : double.NegativeInfinity;
+    }
+
+    private SafetyOption Tell(FrameState frame, JudgedExchange judged, SafetyKind? kind) => new(
+        judged, KindOf(judged, kind), CatchAs(frame, judged.Stroke, 0));
+
+    /// <summary>
+    /// What pots often is a pot, and what pots sometimes and leaves little when it does not a shot to nothing, whatever it was aimed at.
+    /// </summary>
+    private static SafetyKind KindOf(JudgedExchange judged, SafetyKind? kind)
+    {
+        var pots = judged.Scores.Share;
+        if (pots < UnlikelyPot) return kind ?? SafetyKind.Pot;
+        return pots <= LikelyPot && judged.Mean.Theirs < LittleLeft * (1 - pots) ? SafetyKind.ShotToNothing : SafetyKind.Pot;
+    }
+
+    /// <summary>Moves the aim to the side on which a miss costs less, where draws that did not choose it tell that it gains.</summary>
+    private (SafetyOption Best, AimShift? Shift) Shifted(FrameState frame, SafetyOption best, int draws, CancellationToken cancel)
+    {
+        var stroke = best.Judged.Stroke;
+        var step = stroke.Delivery.DirectionSpread;
+        List<PlannedStroke> moved = [.. Shifts.Select(shift => Turned(stroke, shift * step))];
+        var tried = _search.Judge(frame, [stroke, .. moved], draws, 1, cancel);
+        var chosen = tried.Skip(1).MaxBy(one => one.Worth)!;
+        if (!chosen.Over(tried[0]).IsPositive) return (best, null);
+        var again = _search.Judge(frame, [chosen.Stroke], draws, cancel: cancel)[0];
+        var lead = again.Over(best.Judged);
+        if (!lead.IsPositive) return (best, null);
+        var turn = chosen.Stroke.Strike.DirectionRadians - stroke.Strike.DirectionRadians;
+        var option = best with { Judged = again, Meant = CatchAs(frame, again.Stroke, 0) };
+        var run = option.Meant.Ball is { } ball && frame.White is { } white
+            ? white.DistanceTo(frame.Balls.First(placed => placed.Ball == ball).Place) : 1;
+        return (option, new AimShift(SideOf(best.Meant, option.Meant, turn), Math.Abs(turn) * run, lead.Mean));
+    }
+
+    private List<Missed> Misses(FrameState frame, SafetyOption best)
+    {
+        var step = best.Judged.Stroke.Delivery.DirectionSpread;
+        return
+        [
+            .. new[] { step, -step }.Select(turn =>
+            {
+                var caught = CatchAs(frame, best.Judged.Stroke, turn);
+                return new Missed(
+                    SideOf(best.Meant, caught, turn), caught, turn > 0 ? best.Judged.WhenLeft : best.Judged.WhenRight);
+            }).OrderBy(miss => miss.Side),
+        ];
+    }
+
+    /// <summary>What comes of a stroke whose direction is out by an angle, all else being as meant.</summary>
+    private Caught CatchAs(FrameState frame, PlannedStroke stroke, double turn)
+    {
+        var layout = LayoutRules.TryBuild([.. frame.Balls], _question.Table.Outline, frame.Gauge, LayoutMode.Free, out _)!;
+        var trial = _trials.Play(new TrialQuestion(frame, layout, Turned(stroke, turn)), StrokeDraw.Exact);
+        var ruling = trial.Ruling;
+        var isTheirs = !ruling.StaysAtTable && ruling.End == FrameEnd.None;
+        var balls = ruling.End == FrameEnd.None ? _reader.Placed(ruling.Next) : ruling.Next;
+        var first = trial.Result.FirstContact;
+        return new Caught(
+            first?.Fraction ?? double.NaN, first?.Ball, ruling, _worth.LeftBy(ruling), isTheirs ? _reader.PotsOf(balls) : [],
+            trial.Result[BallId.Cue], ruling.Points > 0 ? PottedOf(trial.Result) : null, balls);
+    }
+
+    private static Pot? PottedOf(StrokeResult result)
+    {
+        foreach (var potted in result.Potted) return new Pot(potted.Ball, potted.Pocket, PocketPart.Opening);
+        return null;
+    }
+
+    private static PlannedStroke Turned(PlannedStroke stroke, double turn) =>
+        stroke with { Strike = stroke.Strike with { DirectionRadians = stroke.Strike.DirectionRadians + turn } };
+
+    /// <summary>Thick or thin where the same ball is met with an angle, or missed; else left or right.</summary>
+    private static ErrSide SideOf(Caught meant, Caught caught, double turn)
+    {
+        var isSame = caught.Ball == meant.Ball;
+        if (meant.Cover > NearlyFull || double.IsNaN(meant.Cover) || (isSame && caught.Cover == meant.Cover))
+            return turn > 0 ? ErrSide.Left : ErrSide.Right;
+        // What does not meet the ball passed it on the thin side.
+        return isSame && caught.Cover > meant.Cover ? ErrSide.Thick : ErrSide.Thin;
+    }
+}

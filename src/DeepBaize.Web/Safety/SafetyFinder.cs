@@ -1,0 +1,121 @@
+using System.Net.ServerSentEvents;
+using DeepBaize.Physics.Work;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Safety;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Web.Breaks;
+using DeepBaize.Web.Chances;
+using DeepBaize.Web.Compute;
+using DeepBaize.Web.Mapping;
+using DeepBaize.Web.Reading;
+using DeepBaize.Words;
+
+namespace DeepBaize.Web.Safety;
+
+/// <summary>Plans what to leave and puts it into words.</summary>
+internal static class SafetyFinder
+{
+    /// <summary>Strokes with which it is weighed whether to pot or to play safe.</summary>
+    private const int NowBudget = 2000;
+
+    /// <summary>A foul as often as this is a warning.</summary>
+    private const double Often = 0.08;
+
+    /// <summary>Plans and streams each better answer.</summary>
+    public static IAsyncEnumerable<SseItem<object>> Stream(SafetyScene scene, CallerPool pool, CancellationToken cancel) =>
+        PoolStream.ReadAsync<SafetyAnswer>(
+            "plan",
+            (teller, stop) => pool.RunPlanAsync(
+                token =>
+                {
+                    var planner = new SafetyPlanner(scene.Plan(Sharing.Threads));
+                    planner.Plan(scene.Frame, scene.Budget, plan => teller.Tell(ToAnswer(plan, scene)), token);
+                    return true;
+                },
+                teller.Waits,
+                stop),
+            cancel);
+
+    /// <summary>Weighs pot and safety.</summary>
+    public static NowAnswer Now(SafetyQuestionInput question, CancellationToken cancel)
+    {
+        var scene = SafetyReader.Read(question with { Budget = NowBudget });
+        var plan = new SafetyPlanner(scene.Plan(Sharing.Threads)).Plan(scene.Frame, scene.Budget, cancel: cancel);
+        return new NowAnswer(plan.IsPot ? "break" : "safety", SafetyWords.Now(plan, Before(plan, scene)));
+    }
+
+    private static SafetyAnswer ToAnswer(SafetyPlan plan, SafetyScene scene)
+    {
+        var (frame, opponent) = (Before(plan, scene), SafetyWords.Opponent(isKnown: true));
+        if (plan.Best is not { } best)
+        {
+            return new SafetyAnswer(
+                SafetyWords.Nothing(frame), [], SafetyWords.Nothing(frame), false, null, null, "", null, [], [], [],
+                BreakWords.Arithmetic(frame), plan.Played, scene.Budget, scene.Seed, plan.IsFinal);
+        }
+
+        var conditions = scene.Table.Conditions;
+        return new SafetyAnswer(
+            SafetyWords.Sentence(plan, frame, conditions),
+            [EventWords.Capital(SafetyWords.Answer(best, frame)), BreakWords.Dial(best.Judged.Stroke, conditions)],
+            SafetyWords.Now(plan, frame),
+            plan.IsPot,
+            ToOption(best, plan, frame, scene),
+            plan.White is { } white ? Shared.ToPlace(white) : null,
+            SafetyWords.Leaves(best.Meant, opponent),
+            SafetyWords.SafeSide(plan),
+            Rows(best, frame, opponent),
+            [.. plan.Misses.Select(miss => ToMissed(miss, opponent))],
+            [.. plan.Others.Select(other => ToOption(other, plan, frame, scene))],
+            BreakWords.Arithmetic(frame),
+            plan.Played,
+            scene.Budget,
+            scene.Seed,
+            plan.IsFinal);
+    }
+
+    /// <summary>The frame with a white in hand where the plan puts it.</summary>
+    private static FrameState Before(SafetyPlan plan, SafetyScene scene) => plan.White is { } white
+        ? scene.Frame with { Balls = [new Table.Layouts.PlacedBall(BallId.Cue, white), .. scene.Frame.ObjectBalls] } : scene.Frame;
+
+    private static SafetyOptionOutput ToOption(SafetyOption option, SafetyPlan plan, FrameState frame, SafetyScene scene)
+    {
+        var judged = option.Judged;
+        var ball = judged.Stroke.Intent.Ball!.Value;
+        return new SafetyOptionOutput(
+            Shared.Code(option.Kind),
+            SafetyWords.Kind(option.Kind),
+            Names.Text(ball),
+            Shared.ToPlace(frame.Balls.First(placed => placed.Ball == ball).Place),
+            judged.Stroke.Intent is PotIntent pot ? Names.Text(pot.Pot.Pocket) : null,
+            PlannedStrokes.ToStroke(judged.Stroke, scene.Table.Conditions),
+            judged.Worth,
+            judged.Error,
+            Shared.ToChance(judged.Scores),
+            Shared.ToChance(judged.Fouls),
+            Shared.ToChance(judged.Snookers),
+            judged.OpponentScores,
+            SafetyWords.Other(option, plan, frame, scene.Table.Conditions));
+    }
+
+    private static List<RowOutput> Rows(SafetyOption best, FrameState frame, string opponent)
+    {
+        var rows = new List<RowOutput>
+        {
+            RowWriter.Row(RowKind.TheyScore, SafetyWords.Scores(best, opponent), null, best.Judged.OpponentScores > 0.5),
+        };
+        var fouls = best.Judged.Fouls;
+        if (SafetyWords.Risk(best, frame) is { } risk) rows.Add(RowWriter.Row(RowKind.Foul, risk, fouls, fouls.Share > Often));
+        rows.Add(RowWriter.Row(RowKind.BothSides, SafetyWords.Worth(best)));
+        return rows;
+    }
+
+    private static MissedOutput ToMissed(Missed miss, string opponent) => new(
+        Shared.Code(miss.Side),
+        SafetyWords.Catch(miss.Side),
+        SafetyWords.Leaves(miss.Caught, opponent),
+        [.. miss.Caught.Balls.Balls.Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
+        miss.Worth,
+        miss.Caught.Pots is [var pot, ..] ? new LeftPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance) : null);
+}

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useDesk } from '@/desk/context'
+import { t } from '@/words'
+import type { SafetyModel } from './useSafety'
+
+/** One button; then what it leaves, on which side to be wrong, what it risks, and other answers. */
+const props = defineProps<{ section: { safety: SafetyModel } }>()
+
+const { whatNow } = useDesk()
+const safety = computed(() => props.section.safety)
+const answer = computed(() => safety.value.answer.value)
+const dares = [-1, -0.5, 0, 0.5, 1] as const
+const dare = computed({
+  get: () => safety.value.daring.value,
+  set: (much: number) => safety.value.setDaring(much),
+})
+const dareWords = (much: number) => t(`safety.dares.${String(much) as '0'}`)
+const state = computed(() =>
+  safety.value.waiting.value
+    ? safety.value.waiting.value
+    : answer.value
+      ? t(safety.value.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
+      : safety.value.isBusy.value
+        ? t('breaks.looking', { count: 0 })
+        : '',
+)
+</script>
+
+<template>
+  <div class="panel" data-testid="safety-panel">
+    <div class="ask">
+      <!-- Not disabled while it works: a button that is disabled loses the focus. -->
+      <el-button
+        type="primary"
+        data-testid="plan-safety"
+        :class="{ 'is-disabled': safety.isBusy.value }"
+        :aria-disabled="safety.isBusy.value"
+        @click="safety.isBusy.value || safety.plan()"
+        >{{ answer && !safety.isOld.value ? t('safety.again') : t('safety.plan') }}</el-button
+      >
+      <el-button v-if="safety.isBusy.value" data-testid="stop-safety" @click="safety.cancel">{{
+        t('breaks.stop')
+      }}</el-button>
+    </div>
+    <div class="dare">
+      <label for="daring">{{ t('safety.daring') }}</label>
+      <el-slider
+        id="daring"
+        v-model="dare"
+        :min="dares[0]"
+        :max="dares[4]"
+        :step="0.5"
+        :show-tooltip="false"
+        :format-value-text="dareWords"
+        data-testid="daring"
+      />
+      <span data-testid="daring-words">{{ dareWords(dare) }}</span>
+    </div>
+    <p v-if="safety.refusal.value" class="refusal" role="alert" data-testid="safety-refusal">
+      {{ safety.refusal.value }}
+    </p>
+    <p v-if="safety.isOld.value" class="before" data-testid="safety-old">
+      {{ t(safety.hasSameBalls.value ? 'safety.otherDaring' : 'app.before') }}
+    </p>
+    <div
+      class="scroll"
+      :class="{ old: safety.isOld.value }"
+      role="region"
+      tabindex="0"
+      :aria-label="t('safety.answer')"
+    >
+      <template v-if="answer">
+        <p class="big" data-testid="safety-now">{{ answer.now }}</p>
+        <el-button v-if="answer.isPot" size="small" data-testid="to-break" @click="whatNow.open('break')">{{
+          t('safety.toBreak')
+        }}</el-button>
+        <template v-if="answer.best">
+          <h3>{{ t('safety.leaves') }}</h3>
+          <p class="leaves" data-testid="safety-leaves">{{ answer.leaves }}</p>
+          <p v-if="answer.safeSide" class="leaves side" data-testid="safe-side">{{ answer.safeSide }}</p>
+          <dl>
+            <template v-for="row in answer.rows" :key="row.kind">
+              <dt>{{ row.label }}</dt>
+              <dd :class="{ warns: row.isWarning }" :data-row="row.kind">{{ row.words }}</dd>
+            </template>
+          </dl>
+        </template>
+        <template v-if="answer.others.length > 0">
+          <h3>{{ t('safety.others') }}</h3>
+          <ul class="list">
+            <li v-for="one in answer.others" :key="one.kind">
+              <button
+                type="button"
+                :aria-pressed="safety.tried.value === one"
+                :data-other="one.kind"
+                @click="safety.tryOther(one)"
+              >
+                {{ one.words }}
+              </button>
+            </li>
+          </ul>
+        </template>
+        <p class="hint" data-testid="safety-arithmetic">{{ answer.arithmetic }}</p>
+      </template>
+      <p v-else-if="!safety.isBusy.value" class="hint">{{ t('safety.ask') }}</p>
+    </div>
+    <span class="hint state" aria-live="polite" data-testid="safety-state">{{ state }}</span>
+  </div>
+</template>
+
+<style scoped src="@/kit/lists.css"></style>
+<style scoped src="@/kit/plans.css"></style>
+<style scoped>
+.dare {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 4px 14px;
+  align-items: center;
+  font-size: 15px;
+}
+.dare label {
+  grid-column: 1 / -1;
+}
+.dare :deep(.el-slider) {
+  padding: 0 10px;
+}
+.dare span {
+  min-width: 92px;
+  color: var(--ink-soft);
+}
+.leaves {
+  margin: 2px 0 4px;
+  font-size: 17px;
+  line-height: 22px;
+}
+.side {
+  color: var(--chalk);
+}
+.list button[aria-pressed='true'] {
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,90 @@
+using System.Diagnostics;
+using DeepBaize.Tests;
+using OpenQA.Selenium;
+
+namespace DeepBaize.Browser.Tests;
+
+/// <summary>The Safety section: what now, what do I leave, caught thick and thin, against whom.</summary>
+[Collection(Lane.Questions)]
+public sealed class SafetyTests(BrowserFixture browser)
+{
+    private const string Position = "The same safety on a lively table";
+
+    [Fact]
+    public void What_now_brings_an_answer_in_one_input_with_thumbnails_that_open_on_the_table()
+    {
+        var page = Open();
+        var clock = Stopwatch.StartNew();
+        page.Find("what-now").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=safety-mark]")).Count == 1);
+        Figures.Print($"From What now? to the first safety: {clock.ElapsedMilliseconds} ms (aim 1000 after the question is weighed).");
+        Finish(page);
+        Figures.Print($"What to leave stood after {clock.ElapsedMilliseconds} ms.");
+        Assert.EndsWith("/safety", new Uri(browser.Driver.Url).AbsolutePath, StringComparison.Ordinal);
+        Assert.StartsWith("Play safe", page.Text("safety-now"), StringComparison.Ordinal);
+        Assert.Equal("", page.Script(
+            "return document.documentElement.scrollWidth > innerWidth ? `${document.documentElement.scrollWidth} wide` : ''"));
+        var misses = browser.Driver.FindElements(By.CssSelector("[data-miss]"));
+        Assert.Equal(2, misses.Count);
+        misses[0].Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-left-ball=cue]")).Count == 1);
+        misses[0].Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-left-ball]")).Count == 0);
+
+        // Another answer lies on the sheet when it is touched, and the first one again when it is touched once more.
+        var told = page.Text("verdict");
+        var other = browser.Driver.FindElement(By.CssSelector("[data-testid=safety-panel] [data-other]"));
+        other.Click();
+        page.Until(() => page.Text("verdict") != told && other.GetAttribute("aria-pressed") == "true");
+        other.Click();
+        page.Until(() => page.Text("verdict") == told);
+
+        // A ball that is moved makes the answer one of before.
+        page.PressOn("[data-ball=cue]", Keys.ArrowUp);
+        page.Until(() => page.Text("safety-old").Length > 0);
+    }
+
+    [Fact]
+    public void With_the_keys_alone_and_against_another_opponent_the_answer_is_another()
+    {
+        var page = Open();
+        page.Script("document.activeElement.blur()");
+        new OpenQA.Selenium.Interactions.Actions(browser.Driver).SendKeys("s").Perform();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=plan-safety]")).Count == 1);
+        page.PressOn("[data-testid=plan-safety]", Keys.Enter);
+        Finish(page);
+        var before = page.Text("safety-panel");
+        page.Find("opponent-chooser").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-opponent=expert]")).Any(one => one.Displayed));
+        page.Script("document.querySelector('[data-opponent=expert]').closest('li').click()");
+        page.Until(() => page.Text("safety-old").Length > 0);
+        page.Find("plan-safety").Click();
+        Finish(page);
+        Assert.NotEqual(before, page.Text("safety-panel"));
+        page.Script("localStorage.removeItem('deep-baize.opponent')");
+    }
+
+    [Fact]
+    public void A_search_is_stopped_and_the_best_so_far_stays()
+    {
+        var page = Open();
+        page.Section("safety");
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=plan-safety]")).Count == 1);
+        page.Find("plan-safety").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=safety-mark]")).Count == 1);
+        var stop = browser.Driver.FindElements(By.CssSelector("[data-testid=stop-safety]"));
+        if (stop.Count > 0) stop[0].Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=stop-safety]")).Count == 0);
+        Assert.NotEmpty(page.Text("safety-now"));
+    }
+
+    private TablePage Open()
+    {
+        var page = new TablePage(browser).OpenFresh();
+        page.OpenPosition(Position);
+        return page;
+    }
+
+    private static void Finish(TablePage page) =>
+        page.Until(() => page.Text("safety-state").Contains("looked at", StringComparison.Ordinal));
+}

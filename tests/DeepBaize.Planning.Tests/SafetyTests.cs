@@ -1,0 +1,253 @@
+using DeepBaize.Evidence.Advice;
+using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Leaves;
+using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Safety;
+using DeepBaize.Planning.Sampling;
+using DeepBaize.Rules;
+using DeepBaize.Table;
+using DeepBaize.Table.Layouts;
+using DeepBaize.Tests;
+using DeepBaize.Words;
+using static DeepBaize.Planning.Tests.Tables;
+using static DeepBaize.Table.BallId;
+
+namespace DeepBaize.Planning.Tests;
+
+/// <summary>What to leave: the search, what it says of its strokes, and what the opponent finds.</summary>
+public sealed class SafetyTests
+{
+    private const int Seed = 510_000;
+
+    private static SafetyQuestion Ask(PlayerProfile striker, PlayerProfile? opponent = null, int threads = 1) =>
+        new(Club, striker, opponent ?? striker, 1, threads);
+
+    /// <summary>Seeded layouts in which the club player has no pot above 35 in 100.</summary>
+    private static IEnumerable<FrameState> NothingOn(int count)
+    {
+        var gauge = new LeaveGauge(Club, HousePlayers.Club);
+        return Enumerable.Range(Seed, 400).Select(ArenaLayouts.Of)
+            .Where(frame => gauge.Read(frame) is not [{ Chance: > 0.35 }, ..]).Take(count);
+    }
+
+    /// <summary>What is told of a stroke is what it does: it is legal as it is meant, and foul as often as is said.</summary>
+    [Fact]
+    public void A_stroke_that_is_told_is_legal_as_it_is_meant_and_foul_as_often_as_is_said()
+    {
+        List<double> apart = [];
+        foreach (var frame in NothingOn(8))
+        {
+            var best = new SafetyPlanner(Ask(HousePlayers.Club)).Plan(frame, 1000).Best!;
+            Assert.False(best.Meant.Ruling.IsFoul);
+            var trials = new TrialTable(Club, new Referee(new Sight(Club.Outline, frame.Gauge)));
+            var fouls = 0;
+            Sampler.Play(
+                trials, new TrialQuestion(frame, new Breaks.FramePlayer(Club, HousePlayers.Club).LayoutOf(frame)!, best.Judged.Stroke),
+                DrawSeries.Independent(99), 0, 1000, trial => fouls += trial.Ruling.IsFoul ? 1 : 0);
+            apart.Add(Math.Abs(fouls / 1000.0 - best.Judged.Fouls.Share));
+        }
+
+        Figures.Print($"Foul chance told and counted: {100 * apart.Average():0.0} points apart in the mean of {apart.Count} situations.");
+        Assert.True(apart.Average() < 0.03);
+    }
+
+    [Fact]
+    public void The_answer_is_the_same_on_one_thread_and_on_two()
+    {
+        var frame = NothingOn(1).Single();
+        var (one, two) = (Plan(1), Plan(2));
+        Assert.Equal(one.Best!.Judged.Stroke.Strike, two.Best!.Judged.Stroke.Strike);
+        Assert.Equal(one.Best.Judged.Worths, two.Best.Judged.Worths);
+
+        SafetyPlan Plan(int threads) => new SafetyPlanner(Ask(HousePlayers.League, threads: threads)).Plan(frame, 800);
+    }
+
+    /// <summary>What a search finds with scatter is worth more than the thinnest clip, and than what is best without.</summary>
+    [Fact]
+    public void The_search_beats_the_thinnest_clip_and_the_stroke_that_is_best_as_meant()
+    {
+        List<double> thin = [], meant = [];
+        foreach (var frame in NothingOn(6))
+        {
+            var search = new SafetySearch(Ask(HousePlayers.Club));
+            var judged = search.Judge(
+                frame, [search.Run(frame, 1500)[0].Stroke, search.Plain(frame)!.Stroke, search.AsMeant(frame, 1500)!.Stroke], 300);
+            thin.Add(judged[0].Over(judged[1]).Mean);
+            meant.Add(judged[0].Over(judged[2]).Mean);
+        }
+
+        Assert.True(thin.Average() > 1, $"{thin.Average():0.0}");
+        Assert.True(meant.Average() > 1, $"{meant.Average():0.0}");
+    }
+
+    /// <summary>A contact is aimed where it is meant: the sine of the cut is the offset (geometry of two balls of one size).</summary>
+    [Theory]
+    [InlineData(0.95)]
+    [InlineData(-0.62)]
+    [InlineData(0.22)]
+    [InlineData(0)]
+    public void The_sine_of_the_cut_is_the_offset_of_the_contact(double offset)
+    {
+        var layout = Lay((Cue, 0.6, 0.7), (Red1, 2.4, 1.1));
+        var strike = FirstContacts.Aim(layout, new AimedContact(Red1, offset), Dials.AtPace(4), Club.Conditions)!.Value;
+        var stroke = new PlannedStroke(new HitIntent(Red1), strike, BridgeFree, Delivery.Exact(Club.Conditions));
+        var first = new TrialTable(Club).Play(TrialQuestion.Of(layout, stroke), StrokeDraw.Exact).Result.FirstContact!.Value;
+        Assert.Equal(Math.Abs(offset), Math.Sin(Math.Abs(first.CutRadians)), 0.01);
+        if (offset != 0) Assert.Equal(Math.Sign(offset), Math.Sign(first.CutRadians));
+    }
+
+    private static Cueing.BridgeWay BridgeFree => Cueing.BridgeWay.Plain;
+
+    /// <summary>Half of a visit between players who are alike; nothing where nothing is on; never more than the visit.</summary>
+    [Fact]
+    public void A_turn_is_worth_less_than_its_visit_and_grows_with_it()
+    {
+        Assert.Equal(0, Stakes.Turn(0, 6));
+        Assert.Equal(6, Stakes.Turn(12, 12));
+        Assert.Equal(7, Stakes.Turn(7, 0));
+        var turns = Enumerable.Range(1, 60).Select(visit => Stakes.Turn(visit, 8)).ToList();
+        Assert.All(turns.Zip(turns.Skip(1)), pair => Assert.True(pair.Second > pair.First));
+        Assert.True(turns.Zip(Enumerable.Range(1, 60)).All(pair => pair.First < pair.Second));
+    }
+
+    /// <summary>
+    /// The white close behind the brown with the last red beyond it is snookered; a hand aside it is not, and near the red a safety is
+    /// easier.
+    /// </summary>
+    [Fact]
+    public void What_is_left_knows_a_snooker_a_pot_and_how_far_it_is_to_the_ball()
+    {
+        var reader = new LeftReader(Club, HousePlayers.League);
+        var behind = reader.Read(With(new Place(0.66, 0.889)));
+        Assert.True(behind is { IsSnookered: true, Pot: 0, Visit: 0 });
+        Assert.InRange(behind.Hit, 0.3, 0.99);
+        var (far, near) = (reader.Read(With(new Place(0.3, 0.3))), reader.Read(With(new Place(3.0, 0.4))));
+        Assert.False(far.IsSnookered || near.IsSnookered);
+        Assert.True(far.Awkward > near.Awkward + 0.3);
+        Assert.True(behind.Turn(5) < far.Turn(5) && far.Turn(5) < 1);
+        // In hand he stands where it is worth most.
+        var inHand = With(new Place(0.3, 0.3));
+        inHand = inHand with { Balls = inHand.ObjectBalls, IsInHand = true };
+        Assert.True(reader.Read(inHand).Pot >= far.Pot);
+        Assert.NotNull(reader.Placed(inHand).White);
+
+        static FrameState With(Place white) => new(
+            [new(Cue, white), new(Red1, new Place(3.5, 0.5)),
+                .. BallSet.Colours.Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value))],
+            BallGauge.Standard, BallOn.Red);
+    }
+
+    /// <summary>
+    /// B53: returns to baulk count for more than stopping near the red, and a contact thinner than an eighth shows the risk to miss.
+    /// </summary>
+    [Fact]
+    public void B53_back_to_baulk_is_better_than_stopping_near_the_red_and_a_very_fine_contact_risks_a_miss()
+    {
+        var frame = new FrameState(
+            [new(Cue, new Place(2.9, 0.9)), new(Red1, new Place(2.95, 1.2)),
+                .. BallSet.Colours.Select(colour => new PlacedBall(colour, Spots.Of(colour)!.Value))],
+            BallGauge.Standard, BallOn.Red);
+        var search = new SafetySearch(Ask(HousePlayers.Club));
+        var layout = Lay([.. frame.Balls.Select(placed => (placed.Ball, placed.Place.X, placed.Place.Y))]);
+        // The red can be potted, and the opponent snookered; the example asks what there is without.
+        var found = search.Run(frame, 3000);
+        var safeties = search.Judge(frame, [.. found.Select(one => one.Stroke)], 600);
+        var home = safeties.Where((_, i) => found[i].Kind == SafetyKind.ToBaulk).MaxBy(one => one.Worth)!;
+        var near = safeties.Where((one, i) => found[i].Kind is SafetyKind.RollUp or SafetyKind.Contain && one.Scores.Share < 0.05).ToList();
+        Assert.True(WhiteOf(layout, home.Stroke.Strike) < 0.9);
+        Assert.NotEmpty(near);
+        Assert.All(near, other => Assert.True(home.Worth > other.Worth, $"{home.Worth:0.00} {other.Worth:0.00}"));
+        // From the other end of the table a very fine contact is missed now and then, a quarter ball is not.
+        Assert.True(FoulsFrom(0.75, 0.98).Low > 0.2);
+        Assert.True(FoulsFrom(1.05, 0.75).High < 0.02);
+
+        Chance FoulsFrom(double across, double offset)
+        {
+            frame = frame with { Balls = [new(Cue, new Place(0.9, across)), .. frame.ObjectBalls] };
+            layout = Lay([.. frame.Balls.Select(placed => (placed.Ball, placed.Place.X, placed.Place.Y))]);
+            return search.Judge(frame, [Stroke(offset, 4)], 600)[0].Fouls;
+        }
+
+        PlannedStroke Stroke(double offset, double pace)
+        {
+            var best = new[] { offset, -offset }
+                .Select(at => FirstContacts.Aim(layout, new AimedContact(Red1, at), Dials.AtPace(pace), Club.Conditions)!.Value)
+                .Select(strike => (Strike: strike, White: WhiteOf(layout, strike))).MinBy(one => one.White).Strike;
+            var intent = new HitIntent(Red1);
+            return new PlannedStroke(intent, best, Cueing.CueingReader.Deliver(Club, layout, HousePlayers.Club, best, intent));
+        }
+
+        static double WhiteOf(Layout layout, in Physics.Impacts.Strike strike) => new TrialTable(Club).Play(
+            TrialQuestion.Of(layout, new PlannedStroke(new HitIntent(Red1), strike, BridgeFree, Delivery.Exact(Club.Conditions))),
+            StrokeDraw.Exact).Result[Cue]?.X ?? 9;
+    }
+
+    /// <summary>B59, C59: level with only the black left any foul gives 7 and ends the frame (official rules, section 3).</summary>
+    [Fact]
+    public void B59_level_on_the_black_a_foul_gives_seven_and_the_frame()
+    {
+        var position = SafetyPosition.All.First(one => one.Kind == "black-ball opening");
+        var plan = new SafetyPlanner(Ask(HousePlayers.Club)).Plan(position.Frame, 600);
+        Assert.Contains("it gives 7, and the frame", SafetyWords.Risk(plan.Best!, position.Frame)!, StringComparison.Ordinal);
+        var worth = new SafetyWorth(Ask(HousePlayers.Club), new Stakes(Ask(HousePlayers.Club)));
+        var lost = new Referee(null).Judge(position.Frame, null, new StrokeFacts { After = position.Frame.Balls });
+        Assert.Equal(FrameEnd.OpponentWins, lost.End);
+        Assert.True(worth.Of(lost).Theirs > 7 && worth.Of(lost).Own == 0);
+    }
+
+    /// <summary>The stronger the opponent, the more is left to him; and who dares more takes what is worth less to the careful.</summary>
+    [Fact]
+    public void The_opponent_and_the_daring_count()
+    {
+        var frame = NothingOn(3).Last();
+        var (weak, strong) = (Judge(HousePlayers.Starter), Judge(HousePlayers.Expert));
+        Assert.True(strong.OpponentScores > weak.OpponentScores + 0.05);
+        Assert.True(strong.Worth < weak.Worth);
+        var (careful, daring) = (Ask(HousePlayers.Club) with { Daring = -1 }, Ask(HousePlayers.Club) with { Daring = 1 });
+        Assert.Equal((2, 0.5), (careful.Fear, daring.Fear));
+
+        JudgedExchange Judge(PlayerProfile opponent)
+        {
+            var search = new SafetySearch(Ask(HousePlayers.Club, opponent));
+            return search.Judge(frame, [search.Plain(frame)!.Stroke], 200)[0];
+        }
+    }
+
+    [Fact]
+    public void Where_no_ball_can_be_hit_it_is_said()
+    {
+        var frame = new FrameState([new(Cue, new Place(1, 1)), new(Black, Spots.Black)], BallGauge.Standard, BallOn.Pink);
+        var plan = new SafetyPlanner(Ask(HousePlayers.Club)).Plan(frame, 400);
+        Assert.Null(plan.Best);
+        Assert.True(plan.IsFinal);
+        Assert.StartsWith("No way to hit the pink was found", SafetyWords.Sentence(plan, frame, Club.Conditions), StringComparison.Ordinal);
+    }
+
+    /// <summary>The coach's file can be read and extended: every position can be laid, and there are four and more of each kind.</summary>
+    [Fact]
+    public void The_safety_positions_of_the_coach_can_be_laid()
+    {
+        Assert.True(SafetyPosition.All.Count >= 30);
+        Assert.All(SafetyPosition.All.GroupBy(position => position.Kind), kind => Assert.True(kind.Count() >= 4, kind.Key));
+        Assert.Equal(SafetyPosition.All.Count, SafetyPosition.All.Select(position => position.Name).Distinct().Count());
+        Assert.All(SafetyPosition.All, position =>
+            Assert.NotNull(new Breaks.FramePlayer(Club, position.Striker).LayoutOf(position.Frame)));
+    }
+
+    /// <summary>A coach's judgement is held against the stroke: what he calls wrong is told.</summary>
+    [Fact]
+    public void What_a_coach_calls_wrong_about_a_safety_is_told()
+    {
+        var position = SafetyPosition.All.First(one => one.Kind == "black-ball opening");
+        var plan = new SafetyPlanner(Ask(position.Striker)).Plan(position.Frame, 400);
+        Assert.Empty(Read(new SafetyWish()));
+        Assert.Single(Read(new SafetyWish(Kinds: [SafetyKind.Pot])));
+        Assert.Single(Read(new SafetyWish(CoverAtMost: 0)));
+        Assert.Single(Read(new SafetyWish(CoverAtLeast: 1.01)));
+        Assert.Single(Read(new SafetyWish(PaceAtMost: 0.5)));
+        Assert.Single(Read(new SafetyWish(Stops: new CoachArea(X: [0, 0.01]))));
+        Assert.Single(Read(new SafetyWish(TheyScoreAtMost: -1)));
+
+        IEnumerable<string> Read(SafetyWish right) => (position with { Right = right }).Read(Club, plan);
+    }
+}

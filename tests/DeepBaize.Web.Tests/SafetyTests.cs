@@ -1,0 +1,86 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.Json;
+using static DeepBaize.Web.Tests.PotRequests;
+
+namespace DeepBaize.Web.Tests;
+
+/// <summary>What to leave, through the public API.</summary>
+[Collection("The pool for longer questions")]
+public sealed class SafetyTests(WebFixture web)
+{
+    /// <summary>The last red on the top cushion, the white above the blue.</summary>
+    private static readonly object[] Balls = [Ball("cue", 889, 2000), Ball("red1", 1200, 3540), .. Colours];
+
+    [Fact]
+    public async Task The_last_answer_says_what_a_miss_leaves_either_way_and_what_other_answers_cost()
+    {
+        var answers = await PlanAsync(new { balls = Balls, budget = 1500, seed = 3 });
+        Assert.True(answers.Count >= 2);
+        Assert.Equal(answers.Count - 1, answers.FindIndex(answer => answer.GetProperty("isFinal").GetBoolean()));
+        Assert.All(answers.SkipLast(1), answer => Assert.Equal(0, answer.GetProperty("misses").GetArrayLength()));
+        var last = answers[^1];
+        Assert.All(last.GetProperty("decisive").EnumerateArray(),
+            words => Assert.Contains(words.GetString()!, last.Text("sentence"), StringComparison.Ordinal));
+        var misses = last.GetProperty("misses").EnumerateArray().ToList();
+        Assert.Equal(2, misses.Count);
+        Assert.Equal(2, misses.Select(miss => miss.Text("side")).Distinct().Count());
+        Assert.All(misses, miss =>
+        {
+            Assert.Equal(Balls.Length, miss.GetProperty("balls").GetArrayLength());
+            Assert.EndsWith(".", miss.Text("words"), StringComparison.Ordinal);
+        });
+        Assert.Contains(last.GetProperty("rows").EnumerateArray(), row => row.Text("kind") == "theyScore");
+        var best = last.GetProperty("best");
+        Assert.Equal("red1", best.Text("ball"));
+        // Other kinds of answer, the best first, none as good as the answer but a pot that is not told from it.
+        var others = last.GetProperty("others").EnumerateArray().ToList();
+        Assert.NotEmpty(others);
+        Assert.DoesNotContain(others, other => other.Text("kind") == best.Text("kind"));
+        var safe = others.Where(other => other.Text("kind") != "pot").Select(other => other.Number("worth")).ToList();
+        Assert.Equal(safe.OrderDescending(), safe);
+        // The stroke that is told can be played, and is no foul as it is meant.
+        var played = await web.AskAsync("/api/breaks/step", new { balls = Balls, stroke = best.GetProperty("stroke") });
+        Assert.Equal(0, played.GetProperty("penalty").GetInt32());
+        Assert.Equal(last.ToString(), (await PlanAsync(new { balls = Balls, budget = 1500, seed = 3 }))[^1].ToString());
+    }
+
+    [Fact]
+    public async Task What_now_opens_the_break_for_a_plain_pot_and_safety_where_nothing_is_on()
+    {
+        var easy = new[] { Ball("cue", 500, 2900), Ball("red1", 300, 3200) }.Concat(Colours);
+        var plain = await web.AskAsync("/api/safety/now", new { balls = easy });
+        Assert.Equal("break", plain.Text("section"));
+        Assert.StartsWith("Pot: ", plain.Text("words"), StringComparison.Ordinal);
+        var shut = await web.AskAsync("/api/safety/now", new
+        {
+            balls = new[] { Ball("cue", 889, 300), Ball("red1", 889, 3540) }.Concat(Colours),
+            player = new { preset = "starter" },
+        });
+        Assert.Equal("safety", shut.Text("section"));
+    }
+
+    [Theory]
+    [InlineData("daring", 2, "daring")]
+    [InlineData("budget", 5, "budget")]
+    public async Task What_makes_no_sense_is_refused_with_a_sentence(string field, int value, string told)
+    {
+        var body = new Dictionary<string, object> { ["balls"] = Balls, [field] = value };
+        var response = await web.Client.PostAsJsonAsync("/api/safety/plan", body);
+        Assert.Equal(HttpStatusCode.BadRequest, response.StatusCode);
+        var problem = await response.Content.ReadFromJsonAsync<JsonElement>();
+        Assert.Contains(told, problem.ToString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_white_in_hand_is_put_where_the_answer_begins()
+    {
+        var balls = new[] { Ball("cue", 889, 500), Ball("red1", 600, 3540), Ball("red2", 1300, 3540) }.Concat(Colours);
+        var last = (await PlanAsync(new { balls, state = new { inHand = true }, budget = 800 }))[^1];
+        var white = last.GetProperty("white");
+        Assert.True(white.Number("x") <= 0.737 + 1e-9);
+        Assert.NotEqual(JsonValueKind.Null, last.GetProperty("best").ValueKind);
+    }
+
+    private Task<List<JsonElement>> PlanAsync(object body) => web.StreamAsync("/api/safety/plan", body);
+}
