@@ -23,7 +23,10 @@ public sealed class SafetyTests(BrowserFixture browser)
         Assert.EndsWith("/safety", new Uri(browser.Driver.Url).AbsolutePath, StringComparison.Ordinal);
         Assert.StartsWith("Play safe", page.Text("safety-now"), StringComparison.Ordinal);
         Assert.Equal("", page.Script(
-            "return document.documentElement.scrollWidth > innerWidth ? `${document.documentElement.scrollWidth} wide` : ''"));
+            """
+            const { scrollWidth, scrollHeight } = document.documentElement
+            return scrollWidth > innerWidth || scrollHeight > innerHeight ? `${scrollWidth} x ${scrollHeight}` : ''
+            """));
         var misses = browser.Driver.FindElements(By.CssSelector("[data-miss]"));
         Assert.Equal(2, misses.Count);
         misses[0].Click();
@@ -49,7 +52,7 @@ public sealed class SafetyTests(BrowserFixture browser)
     {
         var page = Open();
         page.Script("document.activeElement.blur()");
-        new OpenQA.Selenium.Interactions.Actions(browser.Driver).SendKeys("s").Perform();
+        new OpenQA.Selenium.Interactions.Actions(browser.Driver).SendKeys("d").Perform();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=plan-safety]")).Count == 1);
         page.PressOn("[data-testid=plan-safety]", Keys.Enter);
         Finish(page);

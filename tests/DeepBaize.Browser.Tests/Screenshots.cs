@@ -21,6 +21,15 @@ public sealed class Screenshots(BrowserFixture browser)
     });
 
     [Fact(Explicit = true)]
+    public void What_to_leave() => Take("safety.png", page =>
+    {
+        page.OpenPosition("The same safety on a lively table");
+        page.Find("what-now").Click();
+        page.Until(() => page.Text("safety-state").Contains("looked at", StringComparison.Ordinal));
+        page.Settle();
+    });
+
+    [Fact(Explicit = true)]
     public void The_butt_raised() => Take("butt.png", page =>
     {
         page.OpenPosition("Screw back for the blue");

@@ -117,7 +117,7 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
             AssertFits(page, position, (1280, 800));
         }
 
-        foreach (var face in Faces)
+        foreach (var face in Faces.Append("safety"))
         {
             page.Face(face);
             AssertFits(page, face, (1280, 800));
@@ -180,7 +180,7 @@ public sealed class SheetTests(BrowserFixture browser, ITestOutputHelper output)
         var found = new List<string>();
         page.Face("view");
         page.Find("letters").Click();
-        foreach (var face in Faces.Append("players").Append("tables").Append("set-up"))
+        foreach (var face in Faces.Append("safety").Append("players").Append("tables").Append("set-up"))
         {
             page.Face(face);
             found.AddRange(((IEnumerable<object>)browser.Driver.ExecuteAsyncScript(

@@ -136,8 +136,8 @@ internal sealed class TablePage(BrowserFixture browser)
             case "state":
                 Tap(Find("state-button"));
                 break;
-            case "players":
-                Section("players");
+            case "players" or "safety":
+                Section(name);
                 break;
             case "tables":
                 Tap(_driver.FindElement(By.CssSelector("[data-kind=tables]")));

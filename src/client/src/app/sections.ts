@@ -4,6 +4,6 @@ import type { SectionEntry } from '@/desk/contract'
 export const sections: SectionEntry[] = [
   { name: 'table', path: '/', kind: 'desk', load: () => import('@/bench/section') },
   { name: 'break', path: '/break', key: 'b', kind: 'desk', load: () => import('@/breaks/section') },
-  { name: 'safety', path: '/safety', key: 's', kind: 'desk', load: () => import('@/safety/section') },
+  { name: 'safety', path: '/safety', key: 'd', kind: 'desk', load: () => import('@/safety/section') },
   { name: 'players', path: '/players', kind: 'page', load: () => import('@/players/section') },
 ]

@@ -95,6 +95,7 @@ export function createDesk(
     preferences,
     face,
     act,
+    whatNow,
     drawing,
   })
 

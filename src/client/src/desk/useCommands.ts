@@ -12,6 +12,7 @@ import type { Positions } from '@/book/usePositions'
 import type { SheetModel } from '@/sheet/useSheet'
 import { t } from '@/words'
 import type { Shot } from '@/table/useShot'
+import type { WhatNow } from './useWhatNow'
 
 const turns: TurnChoice[] = ['left', 'bottom', 'right', 'top', 'player']
 
@@ -29,6 +30,7 @@ export function useCommands(parts: {
   face: Ref<Face>
   /** Does the section's one thing. */
   act: () => unknown
+  whatNow: Pick<WhatNow, 'weigh'>
   drawing: () => SVGSVGElement | null
 }) {
   const { model, shot, playback, bench, positions, laying, files, preferences, face } = parts
@@ -103,6 +105,7 @@ export function useCommands(parts: {
     c: () => void shot.layColours(),
     f: focusWhite,
     g: () => void parts.act(),
+    q: () => void parts.whatNow.weigh(),
     delete: () => laying.chosen.value.length > 0 && laying.remove(),
     '?': () => toggle('help'),
   }
