@@ -48,14 +48,6 @@ public sealed class Screenshots(BrowserFixture browser)
     });
 
     [Fact(Explicit = true)]
-    public void A_lively_table() => Take("lively-table.png", page =>
-    {
-        page.OpenPosition("The same safety on a lively table");
-        page.Until(() => page.Text("table-chooser").Trim() == "lively");
-        page.Settle();
-    });
-
-    [Fact(Explicit = true)]
     public void The_aim_explained() => Take("aim.png", page =>
     {
         page.OpenPosition("Round the angles");

@@ -58,12 +58,11 @@ public sealed record AimShift(ErrSide Towards, double Metres, double Gains);
 /// <param name="Misses">The two ways in which the answer goes wrong; empty until the last answer.</param>
 /// <param name="Shift">How the aim was moved; null when it was not.</param>
 /// <param name="White">Where a white in hand is put; null when it is not in hand.</param>
-/// <param name="Found">What the striker found, estimated.</param>
 /// <param name="Played">Strokes simulated.</param>
 /// <param name="IsFinal">True for the last answer.</param>
 public sealed record SafetyPlan(
     SafetyOption? Best, IReadOnlyList<SafetyOption> Others, IReadOnlyList<Missed> Misses, AimShift? Shift,
-    Place? White, Left Found, int Played, bool IsFinal)
+    Place? White, int Played, bool IsFinal)
 {
     /// <summary>True when the answer is a pot for its own sake: the question is for the Break section.</summary>
     public bool IsPot => Best?.Kind == SafetyKind.Pot;

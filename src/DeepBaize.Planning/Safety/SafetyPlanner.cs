@@ -65,7 +65,6 @@ public sealed class SafetyPlanner
     private readonly BreakSearch _pots;
     private readonly SafetyWorth _worth;
     private readonly LeftReader _reader;
-    private readonly LeftReader _found;
     private readonly TrialTable _trials;
 
     /// <summary>Prepares a plan.</summary>
@@ -79,7 +78,7 @@ public sealed class SafetyPlanner
             question.Table, question.Striker, question.Opponent, () => new SafetyWorth(question, _search.Stakes), BreakWishes.Free,
             question.Seed, question.Threads));
         _worth = new SafetyWorth(question, _search.Stakes);
-        (_reader, _found) = (new LeftReader(question.Table, question.Opponent), new LeftReader(question.Table, question.Striker));
+        _reader = new LeftReader(question.Table, question.Opponent);
         _trials = SafetyWorker.TrialsOf(question);
     }
 
@@ -113,7 +112,7 @@ public sealed class SafetyPlanner
             .. pots.Take(MostPots).Select(one => (one.Stroke, (SafetyKind?)null)),
         ];
         if (known.Count == 0)
-            return new SafetyPlan(null, [], [], null, place, _found.Read(start), _search.Played, isLast);
+            return new SafetyPlan(null, [], [], null, place, _search.Played, isLast);
         var draws = Math.Clamp((int)(JudgeShare * budget / known.Count), LeastJudged, MostJudged);
         var judged = _search.Judge(start, [.. known.Select(one => one.Stroke)], draws, cancel: cancel);
         var options = judged.Zip(known, (one, from) => Tell(start, one, from.Kind)).OrderByDescending(one => one.Judged.Worth).ToList();
@@ -122,8 +121,7 @@ public sealed class SafetyPlanner
         var misses = isLast ? Misses(start, best) : [];
         var kinds = new HashSet<SafetyKind> { best.Kind };
         return new SafetyPlan(
-            best, [.. options.Skip(1).Where(one => kinds.Add(one.Kind))], misses, shift, place, _found.Read(start), _search.Played,
-            isLast);
+            best, [.. options.Skip(1).Where(one => kinds.Add(one.Kind))], misses, shift, place, _search.Played, isLast);
     }
 
     /// <summary>A pot that the draws cannot tell from a safety, or that is better by next to nothing, is not taken on.</summary>

@@ -66,8 +66,10 @@ public sealed class Stakes
     {
         ArgumentNullException.ThrowIfNull(frame);
         var places = Places(frame).ToList();
-        Striker = Half(_striker);
-        Opponent = Half(_opponent);
+        // The last black decides the frame.
+        var times = frame.IsOnlyBlackLeft ? LeftReader.FrameWorth / (double)BallValue.Most : 1;
+        Striker = times * Half(_striker);
+        Opponent = times * Half(_opponent);
 
         double Half((LeaveWorth Worth, double Usual) player) => Math.Max(
             places.Count == 0 ? 0 : places.Average(player.Worth.Of) / 2,

@@ -38,6 +38,7 @@ public sealed record SafetyQuestionInput(
 /// <param name="From">Where it lies.</param>
 /// <param name="Pocket">Its pocket, of a pot.</param>
 /// <param name="Stroke">The stroke.</param>
+/// <param name="IsMoved">True when its aim was moved to the side on which a miss costs less: it must not be aimed anew.</param>
 /// <param name="Worth">What it is worth to both sides, in points.</param>
 /// <param name="Error">Its standard error.</param>
 /// <param name="Pots">How often it pots a ball legally.</param>
@@ -47,8 +48,8 @@ public sealed record SafetyQuestionInput(
 /// <param name="Words">The stroke, and by how much it is behind.</param>
 public sealed record SafetyOptionOutput(
     [Codes(typeof(SafetyKind))] string Kind, string KindWords, string Ball, PlaceOutput From, [Codes(typeof(PocketId))] string? Pocket,
-    StrokeInput Stroke, double Worth, double Error, ChanceOutput Pots, ChanceOutput Fouls, ChanceOutput Snookers, double OpponentScores,
-    string Words);
+    StrokeInput Stroke, bool IsMoved, double Worth, double Error, ChanceOutput Pots, ChanceOutput Fouls, ChanceOutput Snookers,
+    double OpponentScores, string Words);
 
 /// <summary>A way in which the stroke goes wrong, by one of the player's own errors of direction.</summary>
 /// <param name="Side">thick, thin, left or right.</param>

@@ -90,6 +90,7 @@ internal static class SafetyFinder
             Shared.ToPlace(frame.Balls.First(placed => placed.Ball == ball).Place),
             judged.Stroke.Intent is PotIntent pot ? Names.Text(pot.Pot.Pocket) : null,
             PlannedStrokes.ToStroke(judged.Stroke, scene.Table.Conditions),
+            option == plan.Best && plan.Shift is not null,
             judged.Worth,
             judged.Error,
             Shared.ToChance(judged.Scores),

@@ -6,10 +6,10 @@ import SetUpPage from '@/book/SetUpPage.vue'
 import { provideShared } from '@/desk/context'
 import { useWhatNow } from '@/desk/useWhatNow'
 import DeskView from '@/desk/DeskView.vue'
+import OpponentChooser from '@/desk/OpponentChooser.vue'
 import type { DeskEntry } from '@/desk/contract'
 import { isTyping } from '@/kit/keys'
 import { usePreferences } from '@/kit/usePreferences'
-import OpponentChooser from '@/players/OpponentChooser.vue'
 import PlayerChooser from '@/players/PlayerChooser.vue'
 import { useShelf } from '@/shelf/useShelf'
 import { useServer } from '@/sheet/useServer'
@@ -87,11 +87,13 @@ async function chooseTable(id: string) {
     </nav>
     <StateButton v-if="onDesk" :state="state" :open="setsState" @toggle="setsState = !setsState" />
     <div class="who">
-      <span v-if="shelf.doubt.value === 'unmeasured'" class="doubt">{{ t('app.notMeasured') }}</span>
+      <span v-if="shelf.doubt.value === 'unmeasured'" class="doubt" :title="t('app.notMeasuredWhy')">{{
+        t('app.notMeasured')
+      }}</span>
       <span v-if="shelf.unknown.value" class="doubt" data-testid="player-unknown">{{ t('app.unknown') }}</span>
       <template v-else>
         <PlayerChooser :shelf="shelf" />
-        <OpponentChooser :shelf="shelf" />
+        <OpponentChooser class="opponent" :shelf="shelf" />
       </template>
       <TableChooser
         v-if="profiles.length > 0"
@@ -266,6 +268,12 @@ nav a[aria-current] {
 }
 @media print {
   .top {
+    display: none;
+  }
+}
+/* On a narrow screen the opponent is chosen where it matters. */
+@media (max-width: 1000px) {
+  .opponent {
     display: none;
   }
 }

@@ -3,7 +3,8 @@ import { computed } from 'vue'
 import type { BallPlace, BreakAnswer, HandPlace, Outline, Prediction, Reason } from '@/api/client'
 import { placeLabels } from '@/table/labels'
 import { drawnOf } from '@/table/numerals'
-import { mm, pennantOf, toSheet, type Point } from '@/table/view'
+import PennantMark from '@/table/PennantMark.vue'
+import { mm, toSheet, type Point } from '@/table/view'
 
 /** A plan on the table: a pennant on the ball to play, faint marks for what follows, and the lines that prove a fact. */
 const props = defineProps<{
@@ -95,7 +96,7 @@ const dots = computed(() => {
     >
       {{ label.text }}
     </text>
-    <path v-if="steps[0]" class="pennant" data-testid="plan-mark" :d="pennantOf(steps[0].from, radius)" />
+    <PennantMark v-if="steps[0]" data-testid="plan-mark" :at="steps[0].from" :radius="radius" />
     <g v-for="line in lines" :key="line.key" class="proof" :data-proof="line.key">
       <line :x1="line.white.x" :y1="line.white.y" :x2="line.from.x" :y2="line.from.y" />
       <line :x1="line.from.x" :y1="line.from.y" :x2="line.to.x" :y2="line.to.y" />
@@ -107,12 +108,6 @@ const dots = computed(() => {
 <style scoped>
 .plan {
   pointer-events: none;
-}
-.pennant {
-  fill: var(--straw);
-  stroke: var(--straw);
-  stroke-width: 5;
-  stroke-linejoin: round;
 }
 .place {
   fill: var(--straw);

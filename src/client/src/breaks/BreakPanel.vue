@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useDesk } from '@/desk/context'
+import AskBar from '@/kit/AskBar.vue'
+import RowList from '@/kit/RowList.vue'
 import { estimate } from '@/kit/estimate'
 import { ballName } from '@/sheet/sheet'
 import { t } from '@/words'
@@ -48,20 +50,13 @@ const loss = computed(() => {
 
 <template>
   <div class="panel" data-testid="break-panel">
-    <div class="ask">
-      <!-- Not disabled while it works: a button that is disabled loses the focus. -->
-      <el-button
-        type="primary"
-        data-testid="plan"
-        :class="{ 'is-disabled': breaks.isBusy.value }"
-        :aria-disabled="breaks.isBusy.value"
-        @click="breaks.isBusy.value || breaks.plan()"
-        >{{ answer && !breaks.isOld.value ? t('breaks.again') : t('breaks.plan') }}</el-button
-      >
-      <el-button v-if="breaks.isBusy.value" data-testid="stop-plan" @click="breaks.cancel">{{
-        t('breaks.stop')
-      }}</el-button>
-    </div>
+    <AskBar
+      name="plan"
+      :label="answer && !breaks.isOld.value ? t('breaks.again') : t('breaks.plan')"
+      :is-busy="breaks.isBusy.value"
+      @ask="breaks.plan()"
+      @stop="breaks.cancel()"
+    />
     <BreakRules :breaks="breaks" />
     <p v-if="breaks.refusal.value" class="refusal" role="alert" data-testid="break-refusal">
       {{ breaks.refusal.value }}
@@ -120,12 +115,7 @@ const loss = computed(() => {
         </template>
         <template v-if="answer.ledger.length > 0">
           <h3>{{ t('breaks.ledger') }}</h3>
-          <dl>
-            <template v-for="row in answer.ledger" :key="row.kind">
-              <dt>{{ row.label }}</dt>
-              <dd :class="{ warns: row.isWarning }" :data-row="row.kind">{{ row.words }}</dd>
-            </template>
-          </dl>
+          <RowList :rows="answer.ledger" />
         </template>
         <template v-if="answer.others.length > 0">
           <h3>{{ t('breaks.others') }}</h3>
@@ -182,8 +172,13 @@ const loss = computed(() => {
 </template>
 
 <style scoped src="@/kit/lists.css"></style>
-<style scoped src="@/kit/plans.css"></style>
 <style scoped>
+h3 {
+  margin: 8px 0 2px;
+  font-size: 14px;
+  font-weight: 600;
+  color: var(--ink-soft);
+}
 .line {
   margin: 0;
   padding-left: 20px;

@@ -27,7 +27,7 @@ const emit = defineEmits<{ choose: [id: string] }>()
 
 <style scoped>
 .chooser {
-  width: 124px;
+  width: 114px;
 }
 @media (max-width: 1000px) {
   .chooser {

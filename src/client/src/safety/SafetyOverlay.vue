@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { useDesk } from '@/desk/context'
 import { kindClass } from '@/sheet/sheet'
-import { mm, pennantOf, toSheet } from '@/table/view'
+import PennantMark from '@/table/PennantMark.vue'
+import { mm, toSheet } from '@/table/view'
 import type { SafetyModel } from './useSafety'
 
 /** A pennant on the ball to play; and where the balls lie after the miss that is shown, with the pot that it leaves. */
@@ -37,7 +38,7 @@ const pot = computed(() => {
 
 <template>
   <g v-if="isShown" class="left" data-testid="safety-marks">
-    <path v-if="marked" class="pennant" data-testid="safety-mark" :d="pennantOf(marked, radius)" />
+    <PennantMark v-if="marked" data-testid="safety-mark" :at="marked" :radius="radius" />
     <g v-if="pot" class="pot" data-testid="left-pot">
       <line :x1="pot.white.x" :y1="pot.white.y" :x2="pot.from.x" :y2="pot.from.y" />
       <line :x1="pot.from.x" :y1="pot.from.y" :x2="pot.to.x" :y2="pot.to.y" />
@@ -57,12 +58,6 @@ const pot = computed(() => {
 <style scoped>
 .left {
   pointer-events: none;
-}
-.pennant {
-  fill: var(--straw);
-  stroke: var(--straw);
-  stroke-width: 5;
-  stroke-linejoin: round;
 }
 .moved {
   fill: var(--ball);

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useDesk } from '@/desk/context'
+import OpponentChooser from '@/desk/OpponentChooser.vue'
+import AskBar from '@/kit/AskBar.vue'
+import RowList from '@/kit/RowList.vue'
 import { t } from '@/words'
 import type { SafetyModel } from './useSafety'
 
 /** One button; then what it leaves, on which side to be wrong, what it risks, and other answers. */
 const props = defineProps<{ section: { safety: SafetyModel } }>()
 
-const { whatNow } = useDesk()
+const { whatNow, shelf } = useDesk()
 const safety = computed(() => props.section.safety)
 const answer = computed(() => safety.value.answer.value)
 const dares = [-1, -0.5, 0, 0.5, 1] as const
@@ -29,20 +32,14 @@ const state = computed(() =>
 
 <template>
   <div class="panel" data-testid="safety-panel">
-    <div class="ask">
-      <!-- Not disabled while it works: a button that is disabled loses the focus. -->
-      <el-button
-        type="primary"
-        data-testid="plan-safety"
-        :class="{ 'is-disabled': safety.isBusy.value }"
-        :aria-disabled="safety.isBusy.value"
-        @click="safety.isBusy.value || safety.plan()"
-        >{{ answer && !safety.isOld.value ? t('safety.again') : t('safety.plan') }}</el-button
-      >
-      <el-button v-if="safety.isBusy.value" data-testid="stop-safety" @click="safety.cancel">{{
-        t('breaks.stop')
-      }}</el-button>
-    </div>
+    <AskBar
+      name="plan-safety"
+      :label="answer && !safety.isOld.value ? t('safety.again') : t('safety.plan')"
+      :is-busy="safety.isBusy.value"
+      @ask="safety.plan()"
+      @stop="safety.cancel()"
+    />
+    <OpponentChooser class="opponent" :shelf="shelf" />
     <div class="dare">
       <label for="daring">{{ t('safety.daring') }}</label>
       <el-slider
@@ -79,12 +76,7 @@ const state = computed(() =>
           <h3>{{ t('safety.leaves') }}</h3>
           <p class="leaves" data-testid="safety-leaves">{{ answer.leaves }}</p>
           <p v-if="answer.safeSide" class="leaves side" data-testid="safe-side">{{ answer.safeSide }}</p>
-          <dl>
-            <template v-for="row in answer.rows" :key="row.kind">
-              <dt>{{ row.label }}</dt>
-              <dd :class="{ warns: row.isWarning }" :data-row="row.kind">{{ row.words }}</dd>
-            </template>
-          </dl>
+          <RowList :rows="answer.rows" />
         </template>
         <template v-if="answer.others.length > 0">
           <h3>{{ t('safety.others') }}</h3>
@@ -110,14 +102,29 @@ const state = computed(() =>
 </template>
 
 <style scoped src="@/kit/lists.css"></style>
-<style scoped src="@/kit/plans.css"></style>
 <style scoped>
+h3 {
+  margin: 8px 0 2px;
+  font-size: 14px;
+  font-weight: 600;
+  color: var(--ink-soft);
+}
 .dare {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 4px 14px;
   align-items: center;
   font-size: 15px;
+}
+.opponent {
+  display: none;
+  margin-top: 6px;
+}
+@media (max-width: 1000px) {
+  .opponent {
+    display: block;
+    width: 100%;
+  }
 }
 .dare label {
   grid-column: 1 / -1;

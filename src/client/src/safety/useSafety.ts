@@ -51,9 +51,9 @@ export function useSafety(model: SheetModel, shelf: ShelfModel, playback: Pick<P
     put(found.best)
   }
 
-  function put({ ball, pocket, stroke }: SafetyOption) {
+  function put({ ball, pocket, stroke, isMoved }: SafetyOption) {
     model.setPot(pocket ? { ball, pocket, part: 'opening' } : null)
-    model.setKeepPot(true)
+    model.setKeepPot(!isMoved)
     model.setStroke({
       directionDeg: stroke.directionDeg,
       pace: stroke.pace,

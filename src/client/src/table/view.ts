@@ -220,7 +220,3 @@ function circle({ x, y, r }: Dot): string {
 }
 
 const fmt = (point: Point) => `${point.x.toFixed(1)},${point.y.toFixed(1)}`
-
-/** A pennant above a ball: its foot is the ball. */
-export const pennantOf = (p: Point, r: number) =>
-  `M${p.x} ${p.y - r}v${-3.4 * r}l${3 * r} ${0.95 * r}l${-3 * r} ${0.95 * r}`

@@ -6,7 +6,8 @@ export const app = {
     bench: 'Bench',
     toBench: 'To the bench',
     theBench: 'The bench',
-    notMeasured: 'not measured: pace is a guess',
+    notMeasured: 'pace is a guess',
+    notMeasuredWhy: 'Table and player are not measured: pace is a guess.',
     unknown: 'player unknown',
     unknownWhy:
       'Who plays with what is not known just now: until it is, all is worked out for the table named above and a club player.',
