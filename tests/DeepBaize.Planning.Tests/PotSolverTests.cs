@@ -15,9 +15,9 @@ public sealed class PotSolverTests
     [Fact]
     public void The_solver_finds_the_pots_that_a_brute_scan_of_all_directions_finds_with_their_edges()
     {
-        var report = PotTrial.Run(Club, first: 50_000, count: 8);
-        Figures.Print($"8 layouts: {report}.");
-        Assert.True(report.Windows > 50, report.ToString());
+        var report = PotTrial.Run(Club, first: 50_000, count: 5);
+        Figures.Print($"5 layouts: {report}.");
+        Assert.True(report.Windows > 30, report.ToString());
         Assert.True(report.Share >= 0.99, $"{report}{Environment.NewLine}{string.Join(Environment.NewLine, report.Failures)}");
         Assert.Equal(0, report.Silent);
     }

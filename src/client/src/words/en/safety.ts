@@ -7,8 +7,8 @@ export const safety = {
   },
   opponent: {
     label: 'Opponent',
-    like: 'against one like me',
-    against: 'against {name}',
+    like: 'v. my equal',
+    against: 'v. {name}',
   },
   safety: {
     plan: 'What do I leave?',
