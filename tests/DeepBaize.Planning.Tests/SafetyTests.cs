@@ -195,7 +195,7 @@ public sealed class SafetyTests
         Assert.True(worth.Of(lost).Theirs > 7 && worth.Of(lost).Own == 0);
     }
 
-    /// <summary>The stronger the opponent, the more is left to him; and who dares more takes what is worth less to the careful.</summary>
+    /// <summary>The stronger the opponent, the more is left to him; and how much that counts is a matter of daring.</summary>
     [Fact]
     public void The_opponent_and_the_daring_count()
     {
@@ -203,12 +203,13 @@ public sealed class SafetyTests
         var (weak, strong) = (Judge(HousePlayers.Starter), Judge(HousePlayers.Expert));
         Assert.True(strong.OpponentScores > weak.OpponentScores + 0.05);
         Assert.True(strong.Worth < weak.Worth);
-        var (careful, daring) = (Ask(HousePlayers.Club) with { Daring = -1 }, Ask(HousePlayers.Club) with { Daring = 1 });
-        Assert.Equal((2, 0.5), (careful.Fear, daring.Fear));
+        // What is left counts twice for the careful and half for the daring.
+        Assert.Equal(strong.Mean.Own - 2 * strong.Mean.Theirs, Judge(HousePlayers.Expert, -1).Worth, 9);
+        Assert.Equal(strong.Mean.Own - strong.Mean.Theirs / 2, Judge(HousePlayers.Expert, 1).Worth, 9);
 
-        JudgedExchange Judge(PlayerProfile opponent)
+        JudgedExchange Judge(PlayerProfile opponent, double daring = 0)
         {
-            var search = new SafetySearch(Ask(HousePlayers.Club, opponent));
+            var search = new SafetySearch(Ask(HousePlayers.Club, opponent) with { Daring = daring });
             return search.Judge(frame, [search.Plain(frame)!.Stroke], 200)[0];
         }
     }

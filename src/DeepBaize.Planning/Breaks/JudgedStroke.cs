@@ -1,4 +1,3 @@
-using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 
@@ -85,14 +84,9 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
     internal static JudgedStroke Try(
         SearchWorker worker, TrialQuestion asked, BreakQuestion question, int seed, int draws, CancellationToken cancel)
     {
-        var (worths, tables) = (new double[draws], question.Doubt is { IsNone: false } ? TableDoubt.Tables : 1);
+        var worths = new double[draws];
         var (good, points, next, leaves) = (0, 0.0, 0.0, 0.0);
-        for (var number = 0; number < tables; number++)
-        {
-            var table = tables == 1
-                ? worker.Player.Trials : worker.Player.Trials.Under(question.Doubt!.Draw(question.Table.Conditions, seed, number));
-            Sampler.Play(table, asked, DrawSeries.Independent(seed), number, draws, tables, Read, cancel);
-        }
+        Sampler.PlayFresh(worker.Player.Trials, question.Table, question.Doubt, asked, seed, draws, Read, cancel);
 
         return new JudgedStroke(asked.Stroke, worths, good, new WorthParts(
             good / (double)draws, good == 0 ? 0 : points / good, good == 0 ? 0 : next / good, next == 0 ? 0 : leaves / next));

@@ -1,4 +1,3 @@
-using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 
 namespace DeepBaize.Planning.Safety;
@@ -42,14 +41,10 @@ public sealed record JudgedExchange(
     internal static JudgedExchange Try(
         SafetyWorker worker, TrialQuestion asked, SafetyQuestion question, int seed, int draws, CancellationToken cancel)
     {
-        var (worths, tables) = (new double[draws], question.Doubt is { IsNone: false } ? TableDoubt.Tables : 1);
+        var worths = new double[draws];
         var (own, theirs, pots, fouls, snookers, answers, toLeft) = (0.0, 0.0, 0, 0, 0, 0.0, 0);
         var (left, right) = (0.0, 0.0);
-        for (var number = 0; number < tables; number++)
-        {
-            var table = tables == 1 ? worker.Trials : worker.Trials.Under(question.Doubt!.Draw(question.Table.Conditions, seed, number));
-            Sampler.Play(table, asked, DrawSeries.Independent(seed), number, draws, tables, Read, cancel);
-        }
+        Sampler.PlayFresh(worker.Trials, question.Table, question.Doubt, asked, seed, draws, Read, cancel);
 
         return new JudgedExchange(
             asked.Stroke, worths, new Exchange(own / draws, theirs / draws), new Chance(pots, draws), new Chance(fouls, draws),

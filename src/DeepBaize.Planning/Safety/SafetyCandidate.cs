@@ -31,9 +31,6 @@ internal sealed class SafetyCandidate(AimedContact contact, Dials dials, TrialQu
     /// <summary>How far from the baulk end the white is meant to stop, in metres.</summary>
     public double White => white;
 
-    /// <summary>Draws so far.</summary>
-    public int Samples => _worths.Count;
-
     /// <summary>Mean worth of the draws, school counted; before there are any what it is worth when it is played as meant.</summary>
     public double Worth => _worths.Count == 0 ? promise - cost : _sum / _worths.Count;
 

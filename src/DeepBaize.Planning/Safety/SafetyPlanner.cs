@@ -67,6 +67,9 @@ public sealed class SafetyPlanner
     private readonly LeftReader _reader;
     private readonly TrialTable _trials;
 
+    /// <summary>Strokes that the searches for pots simulated.</summary>
+    private int _potted;
+
     /// <summary>Prepares a plan.</summary>
     /// <param name="question">The question.</param>
     public SafetyPlanner(SafetyQuestion question)
@@ -100,19 +103,22 @@ public sealed class SafetyPlanner
         }
     }
 
+    private int Played => _search.Played + _potted;
+
     private SafetyPlan PlanOnce(FrameState frame, int budget, bool isLast, CancellationToken cancel)
     {
         var start = frame.IsInHand ? BestInHand(frame, budget, cancel) : frame;
         var place = frame.IsInHand ? start.White : null;
         var safeties = start.White is null ? [] : _search.Run(start, (int)((1 - PotShare) * budget), cancel);
-        var pots = start.White is null ? [] : _pots.Run(start, (int)(PotShare * budget), cancel).Best;
+        var pots = start.White is null ? new BreakSearchResult([], 0) : _pots.Run(start, (int)(PotShare * budget), cancel);
+        _potted += pots.Played;
         List<(PlannedStroke Stroke, SafetyKind? Kind)> known =
         [
             .. safeties.Select(one => (one.Stroke, (SafetyKind?)one.Kind)),
-            .. pots.Take(MostPots).Select(one => (one.Stroke, (SafetyKind?)null)),
+            .. pots.Best.Take(MostPots).Select(one => (one.Stroke, (SafetyKind?)null)),
         ];
         if (known.Count == 0)
-            return new SafetyPlan(null, [], [], null, place, _search.Played, isLast);
+            return new SafetyPlan(null, [], [], null, place, Played, isLast);
         var draws = Math.Clamp((int)(JudgeShare * budget / known.Count), LeastJudged, MostJudged);
         var judged = _search.Judge(start, [.. known.Select(one => one.Stroke)], draws, cancel: cancel);
         var options = judged.Zip(known, (one, from) => Tell(start, one, from.Kind)).OrderByDescending(one => one.Judged.Worth).ToList();
@@ -121,7 +127,7 @@ public sealed class SafetyPlanner
         var misses = isLast ? Misses(start, best) : [];
         var kinds = new HashSet<SafetyKind> { best.Kind };
         return new SafetyPlan(
-            best, [.. options.Skip(1).Where(one => kinds.Add(one.Kind))], misses, shift, place, _search.Played, isLast);
+            best, [.. options.Skip(1).Where(one => kinds.Add(one.Kind))], misses, shift, place, Played, isLast);
     }
 
     /// <summary>A pot that the draws cannot tell from a safety, or that is better by next to nothing, is not taken on.</summary>

@@ -34,10 +34,8 @@ public sealed class SafetySearch
     /// </summary>
     private static readonly int[] ScreenDraws = [2, 2, 4];
 
-    /// <summary>Draws that it takes for each stroke that is tried, about, and those of a stroke that stays to the end.</summary>
+    /// <summary>Draws that it takes for each stroke that is tried, about.</summary>
     private const double PerScreened = 4;
-
-    private const int DrawsToTheEnd = 8;
 
     /// <summary>Share of the strokes that are tried which each kind of answer is sure of.</summary>
     private const double OfEachKind = 0.12;
@@ -165,11 +163,12 @@ public sealed class SafetySearch
     private List<SafetyCandidate> Screened(IEnumerable<SafetyCandidate> candidates, CancellationToken cancel)
     {
         var kept = candidates.ToList();
-        foreach (var draws in ScreenDraws)
+        for (var round = 0; round < ScreenDraws.Length; round++)
         {
+            if (round > 0) kept = kept[..((kept.Count + 1) / 2)];
+            var draws = ScreenDraws[round];
             _workers.Share(kept.Count, (worker, i) => kept[i].Sample(worker, draws, _question.Seed, cancel), cancel);
             kept = [.. kept.OrderByDescending(one => one.Worth)];
-            if (kept[..Math.Min(1, kept.Count)].Exists(one => one.Samples < DrawsToTheEnd)) kept = kept[..((kept.Count + 1) / 2)];
         }
 
         return kept;

@@ -10,7 +10,8 @@ namespace DeepBaize.Planning.Safety;
 /// <summary>
 /// What a turn at the table is worth on the balls that lie there, wherever the white is: what a visit brings in the mean, and what is left
 /// of it when the other side's turn after it is counted as well. Points of a visit alone would say that whoever pots first wins twice: when
-/// it ends the other has a turn like it. So of players who are alike a turn is worth half a visit.
+/// it ends the other has a turn like it. So of players who are alike a turn is worth half a visit. Where hardly anything can be potted it
+/// is worth part of what it usually is: reds that are shut in come open sooner or later.
 /// </summary>
 public sealed class Stakes
 {

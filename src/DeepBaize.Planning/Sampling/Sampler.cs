@@ -57,6 +57,28 @@ public static class Sampler
         return samples;
     }
 
+    /// <summary>Tries a stroke with independent draws on tables as they may be, one after the other.</summary>
+    /// <param name="trials">The table by its profile, and its referee.</param>
+    /// <param name="table">The same table.</param>
+    /// <param name="doubt">How far it may be from it; null for not at all.</param>
+    /// <param name="question">The stroke and its frame.</param>
+    /// <param name="seed">Seed of the draws and of the tables.</param>
+    /// <param name="draws">How many strokes.</param>
+    /// <param name="read">Takes each trial with the number of its draw.</param>
+    /// <param name="cancel">Stops the work between strokes.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    internal static void PlayFresh(
+        TrialTable trials, TableInUse table, TableDoubt? doubt, TrialQuestion question, int seed, int draws, Action<int, Trial> read,
+        CancellationToken cancel)
+    {
+        var tables = doubt is { IsNone: false } ? TableDoubt.Tables : 1;
+        for (var number = 0; number < tables; number++)
+        {
+            var here = tables == 1 ? trials : trials.Under(doubt!.Draw(table.Conditions, seed, number));
+            Play(here, question, DrawSeries.Independent(seed), number, draws, tables, read, cancel);
+        }
+    }
+
     /// <summary>Tries a stroke on one table with some of the draws, evenly apart.</summary>
     /// <param name="table">The table.</param>
     /// <param name="question">The stroke and its frame.</param>

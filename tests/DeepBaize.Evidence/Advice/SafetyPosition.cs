@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Safety;
@@ -78,7 +79,8 @@ public sealed record SafetyPosition(
         if (Right.Kinds?.Contains(best.Kind) == false) yield return $"{best.Kind}";
         if (meant.Cover > Right.CoverAtMost) yield return $"{meant.Cover:0.00} of the ball covered";
         if (meant.Cover < Right.CoverAtLeast) yield return $"only {meant.Cover:0.00} of the ball covered";
-        if (Math.Abs(dials.Side) > Right.SideAtMost * 0.2) yield return $"side {dials.Side:0.00}";
+        var side = CueShape.ContactOffset(Right.SideAtMost ?? double.PositiveInfinity, table.Diameter / 2);
+        if (Math.Abs(dials.Side) > side) yield return $"side {dials.Side:0.00}";
         if (dials.Pace > Right.PaceAtMost + 0.05) yield return $"pace {dials.Pace:0.0}";
         if (Right.Stops is { } stops && (meant.White is not { } white || !stops.Has(white)))
             yield return $"the white stops at {meant.White?.X:0.00}, {meant.White?.Y:0.00}";
