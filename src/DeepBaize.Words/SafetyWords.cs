@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Safety;
 using DeepBaize.Rules;
@@ -56,6 +57,7 @@ public static class SafetyWords
         var stroke = option.Judged.Stroke;
         if (stroke.Intent is PotIntent pot)
             return $"{BreakWords.Ball(pot.Pot.Ball, frame, "the marked red")} to the {NameWords.Of(pot.Pot.Pocket)}";
+        if (stroke.Intent is IndirectIntent round) return IndirectWords.Say(round.Pot, frame);
         var ball = BreakWords.Ball(stroke.Intent.Ball ?? BallId.Red1, frame, "the marked red");
         var contact = double.IsNaN(option.Meant.Cover) ? "" : ContactWords.Describe(option.Meant.Cover) + " on ";
         return option.Kind == SafetyKind.ByCushion ? $"by a cushion, {contact}{ball}" : contact + ball;
@@ -66,6 +68,7 @@ public static class SafetyWords
     public static string Kind(SafetyKind kind) => kind switch
     {
         SafetyKind.Pot => "Pot",
+        SafetyKind.IndirectPot => "Off a cushion or a ball",
         SafetyKind.ShotToNothing => "Shot to nothing",
         SafetyKind.Snooker => "Snooker",
         SafetyKind.ToBaulk => "Back to baulk",
@@ -101,6 +104,12 @@ public static class SafetyWords
         var white = frame.White is { } at && IsTight(at, frame.Gauge) ? ", the white tight on a cushion" : "";
         if (left.IsSnookered)
             return $"{Capital(opponent)} is snookered and hits {StateWords.On(frame.On)} {ChanceWords.Say(left.Hit)}{white}.";
+        if (left.Indirect is { } round)
+        {
+            return $"{Capital(opponent)} has {IndirectWords.Has(round.Pot, frame)}, {ChanceWords.Say(round.Chance)}"
+                + $"{(pots is [{ Chance: >= LeastChance } straight, ..] ? $", and a pot {ChanceWords.Say(straight.Chance)}" : "")}{white}.";
+        }
+
         var real = pots.Where(pot => pot.Chance >= LeastChance).ToList();
         if (real.Count == 0) return $"{Capital(opponent)} has no pot{white}.";
         var best = real[0];
@@ -191,6 +200,7 @@ public static class SafetyWords
         {
             SafetyKind.Pot => $"Pot: {answer}, {ChanceWords.Say(best.Judged.Scores.Share)}",
             SafetyKind.ShotToNothing => $"A shot to nothing: {answer}",
+            SafetyKind.IndirectPot => $"{Capital(answer)}, {ChanceWords.Say(best.Judged.Scores.Share)}",
             _ => $"Play safe: {answer}",
         };
         if (plan.Rival is not { } rival) return plan.IsPot ? $"{choice}." : $"{choice}. There is no pot to speak of.";
@@ -212,7 +222,7 @@ public static class SafetyWords
     private static string Why(SafetyOption other)
     {
         var judged = other.Judged;
-        return other.Kind is SafetyKind.Pot or SafetyKind.ShotToNothing
+        return other.Kind is SafetyKind.Pot or SafetyKind.IndirectPot or SafetyKind.ShotToNothing
             ? $"The pot {ChanceWords.Say(judged.Scores.Share)}."
             : judged.Fouls.Share >= 2 * LeastChance
                 ? $"Foul {ChanceWords.Say(judged.Fouls.Share)}." : $"A pot is left {ChanceWords.Say(judged.OpponentScores)}.";
@@ -220,7 +230,7 @@ public static class SafetyWords
 
     private static string Outcome(SafetyOption best)
     {
-        if (best.Judged.Stroke.Intent is PotIntent) return $"{ChanceWords.Say(best.Judged.Scores.Share)}{Nothing()}";
+        if (best.Judged.Stroke.Intent is PotIntent or IndirectIntent) return $"{ChanceWords.Say(best.Judged.Scores.Share)}{Nothing()}";
         if (best.Meant.Potted is { } pot)
         {
             return $"the {NameWords.Of(pot.Ball)} goes to the {NameWords.Of(pot.Pocket)} "

@@ -27,7 +27,10 @@ public sealed class ReferenceTests
         ["DeepBaize.Table"] = ["Outline", "Layouts", "Presets"],
         ["DeepBaize.Physics"] = ["Balls", "Profiles", "Motion", "Work", "Impacts", "Simulation"],
         ["DeepBaize.Words"] = ["Places", "Refusals"],
-        ["DeepBaize.Planning"] = ["Aiming", "Reading", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks", "Safety"],
+        ["DeepBaize.Planning"] =
+        [
+            "Aiming", "Reading", "Indirect", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks", "Safety",
+        ],
         ["DeepBaize.Web"] =
         [
             "Mapping", "Problems", "Reading", "Formats", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces",

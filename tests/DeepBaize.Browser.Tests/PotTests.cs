@@ -177,6 +177,11 @@ public sealed class PotTests(BrowserFixture browser)
         browser.Driver.FindElement(By.CssSelector("[data-entry='red5.topYellowSide']")).Click();
         page.Settle();
         Assert.StartsWith("Red 5 to the top pocket, yellow side.", page.Text("verdict"), StringComparison.Ordinal);
+        page.Find("round-page").FindElement(By.XPath("./ancestor::label|self::label")).Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-indirect]")).Count > 0);
+        var pot = browser.Driver.FindElement(By.CssSelector("[data-indirect]"));
+        pot.Click();
+        page.Until(() => pot.GetAttribute("aria-pressed") == "true" && page.Text("verdict").Contains("1 point", StringComparison.Ordinal));
         page.Find("reds-page").FindElement(By.XPath("./ancestor::label|self::label")).Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-region]")).Count == 4);
     }

@@ -21,6 +21,7 @@ public static class Checks
         ("Facts of the trade: angles and pace", TradeAngles.All),
         ("Facts of the trade: side, cushions, pockets", TradeSide.All),
         ("Facts of the trade: aiming", TradeAiming.All),
+        ("Facts of the trade: doubles, plants, safety and the last black", TradeSafety.All),
     ];
 
     public static IEnumerable<Check> All => Sections.SelectMany(section => section.Checks);

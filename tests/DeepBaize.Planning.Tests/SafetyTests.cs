@@ -1,6 +1,5 @@
 using DeepBaize.Evidence.Advice;
 using DeepBaize.Planning.Aiming;
-using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Safety;
 using DeepBaize.Planning.Sampling;
@@ -22,33 +21,20 @@ public sealed class SafetyTests
     private static SafetyQuestion Ask(PlayerProfile striker, PlayerProfile? opponent = null, int threads = 1) =>
         new(Club, striker, opponent ?? striker, 1, threads);
 
-    /// <summary>Seeded layouts in which the club player has no pot above 35 in 100.</summary>
-    private static IEnumerable<FrameState> NothingOn(int count)
-    {
-        var gauge = new LeaveGauge(Club, HousePlayers.Club);
-        return Enumerable.Range(Seed, 400).Select(ArenaLayouts.Of)
-            .Where(frame => gauge.Read(frame) is not [{ Chance: > 0.35 }, ..]).Take(count);
-    }
+    private static IEnumerable<FrameState> NothingOn(int count) => SafetyTold.NothingOn(Club, HousePlayers.Club, Seed).Take(count);
 
-    /// <summary>What is told of a stroke is what it does: it is legal as it is meant, and foul as often as is said.</summary>
+    /// <summary>
+    /// What is told of a stroke is what it does: it is legal as it is meant, foul as often as is said, and the opponent pots about as
+    /// often.
+    /// </summary>
     [Fact]
     public void A_stroke_that_is_told_is_legal_as_it_is_meant_and_foul_as_often_as_is_said()
     {
-        List<double> apart = [];
-        foreach (var frame in NothingOn(8))
-        {
-            var best = new SafetyPlanner(Ask(HousePlayers.Club)).Plan(frame, 1000).Best!;
-            Assert.False(best.Meant.Ruling.IsFoul);
-            var trials = new TrialTable(Club, new Referee(new Sight(Club.Outline, frame.Gauge)));
-            var fouls = 0;
-            Sampler.Play(
-                trials, new TrialQuestion(frame, new Breaks.FramePlayer(Club, HousePlayers.Club).LayoutOf(frame)!, best.Judged.Stroke),
-                DrawSeries.Independent(99), 0, 1000, trial => fouls += trial.Ruling.IsFoul ? 1 : 0);
-            apart.Add(Math.Abs(fouls / 1000.0 - best.Judged.Fouls.Share));
-        }
-
-        Figures.Print($"Foul chance told and counted: {100 * apart.Average():0.0} points apart in the mean of {apart.Count} situations.");
-        Assert.True(apart.Average() < 0.03);
+        var report = SafetyTold.Run(Club, HousePlayers.Club, Seed, count: 6, budget: 1000, fouls: 1000, scores: 16);
+        Figures.Print($"{report}.");
+        Assert.Equal(0, report.Illegal);
+        Assert.True(report.Fouls < 0.03, report.ToString());
+        Assert.True(report.Scores < 0.15, report.ToString());
     }
 
     [Fact]

@@ -82,5 +82,29 @@ public sealed class SafetyTests(WebFixture web)
         Assert.NotEqual(JsonValueKind.Null, last.GetProperty("best").ValueKind);
     }
 
+    /// <summary>A black on the side cushion that has no straight pot to speak of, and a double (B49).</summary>
+    [Fact]
+    public async Task Doubles_are_told_with_chance_and_room_and_their_stroke_pots_the_ball()
+    {
+        var balls = new[] { Ball("cue", 1250, 700), Ball("black", 30, 1250) };
+        var told = await web.AskAsync("/api/chances/indirect", new { balls, player = new { preset = "expert" } });
+        var best = told.GetProperty("pots")[0];
+        Assert.Equal("double", best.Text("name"));
+        Assert.Equal("black", best.Text("first"));
+        Assert.InRange(best.GetProperty("chance").Number("share"), 0.05, 0.9);
+        Assert.StartsWith("Double: the black off the ", best.Text("words"), StringComparison.Ordinal);
+        Assert.Contains("mm to either side", best.Text("words"), StringComparison.Ordinal);
+        var played = await web.AskAsync("/api/breaks/step", new { balls, stroke = best.GetProperty("stroke") });
+        Assert.Equal(7, played.GetProperty("points").GetInt32());
+    }
+
+    [Fact]
+    public async Task Without_a_white_there_is_a_sentence()
+    {
+        var response = await web.Client.PostAsJsonAsync("/api/chances/indirect", new { balls = new[] { Ball("black", 30, 1250) } });
+        Assert.Equal(HttpStatusCode.BadRequest, response.StatusCode);
+        Assert.Contains("white", await response.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+
     private Task<List<JsonElement>> PlanAsync(object body) => web.StreamAsync("/api/safety/plan", body);
 }

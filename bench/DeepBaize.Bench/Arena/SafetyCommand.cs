@@ -1,6 +1,7 @@
 using DeepBaize.Evidence.Advice;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Safety;
+using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
 using DeepBaize.Words;
 
@@ -16,6 +17,8 @@ internal static class SafetyCommand
     {
         var options = new Options(args);
         if (args.ElementAtOrDefault(1) == "coach") return AskCoach(options.Number("budget", 16_000), options.Text("name", ""));
+        if (args.ElementAtOrDefault(1) == "frames") return PlayFrames(options);
+        if (args.ElementAtOrDefault(1) == "play-on") return PlayOn(options);
         var (striker, opponent) = (Player("striker"), Player("opponent"));
         var arena = new SafetyArena(striker, opponent, new SafetySize(
             options.Number("situations", 200), options.Number("draws", 40), options.Number("budget", 4000),
@@ -32,13 +35,50 @@ internal static class SafetyCommand
 
         return 0;
 
-        PlayerProfile Player(string role) => HousePlayers.Find(options.Text(role, "club"))
-            ?? throw new ArgumentException($"There is no player {options.Text(role, "")}.");
+        PlayerProfile Player(string role) => PlayerOf(options, role);
+    }
+
+    private static PlayerProfile PlayerOf(Options options, string role) => HousePlayers.Find(options.Text(role, "club"))
+        ?? throw new ArgumentException($"There is no player {options.Text(role, "")}.");
+
+    private static GameSize GamesOf(Options options) =>
+        new(options.Number("pots", 250), options.Number("safeties", 500), options.Number("least", 35) / 100.0);
+
+    private static int PlayFrames(Options options)
+    {
+        var (player, count) = (PlayerOf(options, "striker"), options.Number("frames", 400));
+        var won = new FrameArena(player, GamesOf(options)).Frames(count, options.Number("seed", 600_000));
+        Console.WriteLine($"{player.Name}, {count} frames: {Estimate.Of(won)} won by who may play safe");
+        return 0;
+    }
+
+    private static int PlayOn(Options options)
+    {
+        var (games, turns) = (options.Number("games", 100), options.Number("turns", 6));
+        foreach (var position in Named(options.Text("name", "")))
+        {
+            var question = new SafetyQuestion(ArenaMatch.Club, position.Striker, position.Striker, 1, Environment.ProcessorCount);
+            var plan = new SafetyPlanner(question).Plan(position.Frame, options.Number("budget", 4000));
+            Console.WriteLine($"{position.Kind}, {position.Name}");
+            var first = Array.Empty<double>();
+            foreach (var option in plan.Others.Prepend(plan.Best!))
+            {
+                var leads = new FrameArena(position.Striker, GamesOf(options)).PlayOn(position.Frame, option.Judged.Stroke, games, turns);
+                if (first.Length == 0) first = leads;
+                var (on, over) = (Estimate.Of(leads), Estimate.OfDifferences(leads, first));
+                Console.WriteLine(
+                    $"    told {option.Judged.Worth:0.00}, played on {on.Mean:0.00} +- {on.Error:0.00}, "
+                    + $"over the best {over.Mean:0.00} +- {over.Error:0.00}: "
+                    + SafetyWords.Other(option, plan, position.Frame, ArenaMatch.Club.Conditions));
+            }
+        }
+
+        return 0;
     }
 
     private static int AskCoach(int budget, string name)
     {
-        var (right, asked) = (0, SafetyPosition.All.Where(one => one.Name.Contains(name, StringComparison.OrdinalIgnoreCase)).ToList());
+        var (right, asked) = (0, Named(name));
         foreach (var position in asked)
         {
             var question = new SafetyQuestion(ArenaMatch.Club, position.Striker, position.Striker, 1, Environment.ProcessorCount);
@@ -54,6 +94,9 @@ internal static class SafetyCommand
         Console.WriteLine($"{right} of {asked.Count} right");
         return 0;
     }
+
+    private static List<SafetyPosition> Named(string part) =>
+        [.. SafetyPosition.All.Where(one => one.Name.Contains(part, StringComparison.OrdinalIgnoreCase))];
 
     private static void Tell(SafetyPlan plan, FrameState frame)
     {

@@ -40,6 +40,13 @@ internal static class LongChecks
     private const int Shakes = 2;
 
     private const int NextRedsEach = 20;
+    private const int ToldSafeties = 100;
+    private const int SafetyBudget = 4000;
+    private const int CountedFouls = 4000;
+    private const int CountedPots = 300;
+    private const int SafetySeed = 520_000;
+    private const int IndirectLayouts = 100;
+    private const int IndirectSeed = 730_000;
 
     private const int ReasonPositions = 60;
     private const int ReasonSeed = 640_000;
@@ -69,6 +76,9 @@ internal static class LongChecks
         new("shots", "Random shots keep the laws", $"{Shots} shots", 0, false, PlayShots),
         new("pots", "The solver of pots against a brute scan", $"{PotLayouts} layouts", 0, false, () => TryPots(PotLayouts)),
         new(
+            "indirect", "The solver of doubles, plants, cannons and in-offs against a brute scan",
+            $"{IndirectLayouts} layouts, every ball met first", IndirectSeed, false, () => TryIndirect(IndirectLayouts)),
+        new(
             "listed", "The pots that the planner sees against sampling",
             $"{ListedLayouts} layouts, two players, {ListedDraws} draws a pot", ListedSeed, true, () => TryListed(ListedLayouts)),
         new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false,
@@ -90,6 +100,9 @@ internal static class LongChecks
         new("school", "What obeying the school costs",
             $"{SchoolDecisions} decisions a player at a budget of 1000, {SchoolDraws} fresh strokes of each of two", ToldSeed, true,
             TrySchool),
+        new("safety-told", "What is told of safeties against strokes that are counted",
+            $"{ToldSafeties} situations, budget {SafetyBudget}, {CountedFouls} draws for fouls, {CountedPots} of the opponent's next pot",
+            SafetySeed, false, TellSafeties),
         .. HousePlayers.All.Select(player => new LongCheck(
             $"given-{player.Name}", $"What the {player.Name} player's plans give away",
             $"{Given.Positions} positions, budget {Given.Budget}, six strokes by halving, {Given.Rounds[^1]} visits in the last round, "
@@ -120,6 +133,23 @@ internal static class LongChecks
     {
         var report = PotTrial.Run(Club, 0, layouts);
         return new LongResult(report.Share >= 0.99 && report.Silent == 0, [report.ToString()]);
+    }
+
+    /// <summary>The solver holds when it meets 95 % of the windows.</summary>
+    /// <param name="layouts">Layouts.</param>
+    public static LongResult TryIndirect(int layouts)
+    {
+        var report = IndirectTrial.Run(Club, IndirectSeed, layouts, int.MaxValue);
+        return new LongResult(report.Share >= 0.95, [report.ToString(), .. report.Failures.Take(20)]);
+    }
+
+    /// <summary>
+    /// It holds when every stroke is legal as it is meant, and told and counted are no more than 3 points apart for fouls and 5 for pots.
+    /// </summary>
+    private static LongResult TellSafeties()
+    {
+        var report = SafetyTold.Run(Club, HousePlayers.Club, SafetySeed, ToldSafeties, SafetyBudget, CountedFouls, CountedPots);
+        return new LongResult(report is { Illegal: 0, Fouls: <= 0.03, Scores: <= 0.05 }, [report.ToString()]);
     }
 
     /// <summary>The planner holds when it lists every such pot with its chance and tries those that it must.</summary>

@@ -12,7 +12,6 @@ namespace DeepBaize.Planning.Aiming;
 /// </summary>
 public sealed class PotSolver
 {
-    private const double GrazeMargin = 1e-4;
     private const double RootTolerance = 2e-6;
     private const int RootSteps = 14;
     private const int QuickSteps = 4;
@@ -166,21 +165,14 @@ public sealed class PotSolver
         private readonly Layout _layout;
         private readonly Layout _clear;
         private readonly Pot _pot;
-        private readonly Dials _dials;
         private readonly PottingLine _line;
-        private readonly double _turn;
-        private readonly double _middle;
-        private readonly double _reach;
+        private readonly ContactAim _aim;
 
         public Question(PotSolver solver, Layout layout, Pot pot, Dials dials, PottingLine line)
         {
-            (_solver, _layout, _pot, _dials, _line) = (solver, layout, pot, dials, line);
+            (_solver, _layout, _pot, _line) = (solver, layout, pot, line);
             _clear = Clear(layout, pot.Ball);
-            _turn = StraightAim.TurnRadians(layout, dials, line.White, line.Contact, solver._table.Conditions);
-            // The white meets the ball on the side that it sees: headings of the line of centres about that from white to ball.
-            var (white, ball) = (line.White, line.Ball);
-            _middle = white.HeadingTo(ball);
-            _reach = Math.Acos(Math.Min(1, layout.Gauge.Diameter / white.DistanceTo(ball))) - GrazeMargin;
+            _aim = new ContactAim(layout, dials, line.White, line.Ball, line.Contact, solver._table);
         }
 
         private double Distance => _line.Distance;
@@ -311,7 +303,7 @@ public sealed class PotSolver
             }
 
             var run = Run(_layout, inside);
-            return new WindowEdge(Direction(inside), inside, PottingLine.GhostAt(inside, _line.Ball, _layout.Gauge.Diameter), run.Offset);
+            return new WindowEdge(_aim.Direction(inside), inside, _aim.Ghost(inside), run.Offset);
         }
 
         private PotSolution Tell(double heading, PotWindow? window, bool isPartial)
@@ -327,26 +319,11 @@ public sealed class PotSolver
 
         private ObjectBallRun Run(Layout layout, double heading) => _solver.Watch(layout, _pot, Strike(heading), _line.Point);
 
-        private Strike Strike(double heading)
-        {
-            var direction = Direction(heading);
-            return _dials.At(_layout, direction).Along(direction);
-        }
+        private Strike Strike(double heading) => _aim.Strike(heading);
 
-        /// <summary>The cue's direction that brings the white to the contact with a line of centres.</summary>
-        private double Direction(double heading)
-        {
-            var ghost = PottingLine.GhostAt(heading, _line.Ball, _layout.Gauge.Diameter);
-            return _line.White.HeadingTo(ghost) - _turn;
-        }
+        private bool IsReachable(double heading) => _aim.IsReachable(heading);
 
-        private bool IsReachable(double heading) => Math.Abs(Math.IEEERemainder(heading - _middle, Math.Tau)) <= _reach;
-
-        private double Reachable(double heading)
-        {
-            var turn = Math.IEEERemainder(heading - _middle, Math.Tau);
-            return Math.Abs(turn) <= _reach ? heading : _middle + Math.CopySign(_reach, turn);
-        }
+        private double Reachable(double heading) => _aim.Reachable(heading);
 
         /// <summary>The white, the ball and what touches it: what decides how the ball leaves.</summary>
         private static Layout Clear(Layout layout, BallId ball) => layout.Keeping(

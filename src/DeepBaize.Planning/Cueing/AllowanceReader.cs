@@ -1,5 +1,6 @@
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Players;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -29,6 +30,7 @@ public static class AllowanceReader
         return intent switch
         {
             PotIntent pot when layout[pot.Pot.Ball] is not null => ForPot(table, layout, policy, strike, pot.Pot),
+            IndirectIntent round when layout[round.Pot.First] is { } ball => Straight(table, strike, white.DistanceTo(ball)),
             HitIntent hit when layout[hit.Target] is { } ball => Straight(table, strike, white.DistanceTo(ball)),
             ReachIntent reach => Straight(table, strike, white.DistanceTo(reach.Place)),
             _ => AimAllowances.None,

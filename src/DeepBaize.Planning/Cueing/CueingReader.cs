@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Balls;
 using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Players;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -105,6 +106,7 @@ public static class CueingReader
         var delivery = Delivery.Of(
             player.Errors, pace, factor, bridge.Length, table.Conditions, raised,
             AllowanceReader.Of(table, layout, player.Preferences.Side, strike, intent), player.PaceSpread(strike.WhiteSpeed));
+        if (intent is IndirectIntent round) delivery = delivery.Widened(IndirectEye.AtTheCue(table, layout, player, strike, round.Pot));
         return new CuedDelivery(delivery, best.Way, elevation, factor);
     }
 

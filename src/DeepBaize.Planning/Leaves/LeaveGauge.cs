@@ -187,22 +187,36 @@ public sealed class LeaveGauge
     {
         ArgumentNullException.ThrowIfNull(lines);
         ref readonly var line = ref lines.Lines[number];
-        var (dx, dy) = (line.Contact.X - white.X, line.Contact.Y - white.Y);
+        if (Meet(white, line.Contact, line.Way) is not { } meet) return null;
+        // What is too unlikely from a plain stance is not looked at twice.
+        if (ChanceOf(line.Width, meet.Turn, line.Distance) < least
+            || Corridor.IsBlocked(lines.Balls, white, line.Contact, line.Index, _diameter)) return null;
+        var aim = Math.Atan2(meet.Way.Y, meet.Way.X);
+        var (way, factor) = StanceFinder.BestAt(_player, white, aim);
+        var chance = ChanceOf(line.Width, factor * meet.Turn, line.Distance);
+        return chance < least
+            ? null
+            : new LeavePot(new Pot(lines.Balls[line.Index].Ball, line.Pocket), chance, Turned(line.Heading - aim), meet.Run, way, number);
+    }
+
+    /// <summary>How the white comes to a contact from a plain stance; null when the ball would be cut too thin.</summary>
+    /// <param name="white">Centre of the white.</param>
+    /// <param name="contact">Centre of the white at the contact.</param>
+    /// <param name="sent">The way on which the ball is sent, as a direction of length 1.</param>
+    internal MeetingOfBalls? Meet(Place white, Place contact, (double X, double Y) sent)
+    {
+        var (dx, dy) = (contact.X - white.X, contact.Y - white.Y);
         var run = Math.Sqrt(dx * dx + dy * dy);
         if (run < 1e-6) return null;
-        var cos = (dx * line.Way.X + dy * line.Way.Y) / run;
+        var cos = (dx * sent.X + dy * sent.Y) / run;
         if (!(cos > ThinnestCut)) return null;
-        // What is too unlikely from a plain stance is not looked at twice.
         var turn = _direction * run / (_diameter * cos) * (1 + ThinShare * (1 / cos - 1)) * CushionAt(
             ButtRaise.NoseBehind(white, dx / run, dy / run));
-        if (ChanceOf(line.Width, turn, line.Distance) < least
-            || Corridor.IsBlocked(lines.Balls, white, line.Contact, line.Index, _diameter)) return null;
-        var aim = Math.Atan2(dy, dx);
-        var (way, factor) = StanceFinder.BestAt(_player, white, aim);
-        var chance = ChanceOf(line.Width, factor * turn, line.Distance);
-        return chance < least
-            ? null : new LeavePot(new Pot(lines.Balls[line.Index].Ball, line.Pocket), chance, Turned(line.Heading - aim), run, way, number);
+        return new MeetingOfBalls(run, cos, turn, (dx / run, dy / run));
     }
+
+    /// <summary>Spread of a ball's way in radians that throw adds to where the white meets it.</summary>
+    internal double Throw => _throw;
 
     private double CushionAt(double noseBehind) => noseBehind >= CushionFelt ? 1 : _cushion[(int)(Math.Max(0, noseBehind) / CushionStep)];
 
@@ -227,3 +241,10 @@ public sealed class LeaveGauge
         return false;
     }
 }
+
+/// <summary>How the white comes to a ball.</summary>
+/// <param name="Run">Metres that the white runs.</param>
+/// <param name="Cosine">Cosine of the cut.</param>
+/// <param name="Turn">Spread in radians of the line of centres.</param>
+/// <param name="Way">The white's way as a direction of length 1.</param>
+internal readonly record struct MeetingOfBalls(double Run, double Cosine, double Turn, (double X, double Y) Way);

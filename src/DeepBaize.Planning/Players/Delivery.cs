@@ -72,6 +72,16 @@ public sealed class Delivery
         static double Square(double value) => value * value;
     }
 
+    private Delivery(Delivery from, double radians)
+    {
+        (_swing, _swingBias, _height, _heightBias) = (from._swing, from._swingBias, from._height, from._heightBias);
+        (_pace, _paceBias, _butt, _buttBias) = (from._pace, from._paceBias, from._butt, from._buttBias);
+        (_sideBias, _sidePerRadian, _judged, _allowances) = (from._sideBias, from._sidePerRadian, from._judged, from._allowances);
+        (_conditions, Factor) = (from._conditions, from.Factor);
+        (_alignment, _alignmentBias) = (Math.Sqrt(from._alignment * from._alignment + radians * radians), from._alignmentBias);
+        DirectionSpread = Math.Sqrt(from.DirectionSpread * from.DirectionSpread + radians * radians);
+    }
+
     /// <summary>Spread of the white's direction in radians once push-off, and swerve on an ordinary way, have had their part.</summary>
     public double DirectionSpread { get; }
 
@@ -105,6 +115,10 @@ public sealed class Delivery
     /// <param name="conditions">Ball and cue.</param>
     public static Delivery Exact(PlayingConditions conditions) =>
         Of(new DeliveryErrors(default, default, default, default, 0, ErrorFactors.Usual), Pace.Softest, 1, 0, conditions);
+
+    /// <summary>The same with a further spread of how the cue's line is laid.</summary>
+    /// <param name="radians">The spread in radians, 0 or more.</param>
+    public Delivery Widened(double radians) => new(this, radians);
 
     /// <summary>The stroke that a draw makes of an intended one.</summary>
     public Strike Play(in Strike intended, in StrokeDraw draw)

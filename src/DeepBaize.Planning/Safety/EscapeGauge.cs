@@ -29,9 +29,14 @@ public sealed class EscapeGauge(TableInUse table, PlayerProfile player)
     /// <summary>A way comes to a cushion no nearer than this to its end, in metres.</summary>
     private const double PocketRoom = 0.09;
 
-    private readonly double _spread = CushionSpread * CueingReader.DirectionSpread(table, player);
+    private readonly double _spread = Spread(table, player);
     private readonly double _diameter = table.Diameter;
     private readonly double _inset = table.Conditions.Gauge.CushionInset;
+
+    /// <summary>Spread of the white's direction in radians when it is to come off a cushion.</summary>
+    /// <param name="table">The table.</param>
+    /// <param name="player">The player.</param>
+    public static double Spread(TableInUse table, PlayerProfile player) => CushionSpread * CueingReader.DirectionSpread(table, player);
 
     /// <summary>Chance, 0 to 1, to hit one of the balls that are on.</summary>
     /// <param name="frame">The frame, with the white on the table.</param>

@@ -1,7 +1,9 @@
+using DeepBaize.Planning.Leaves;
+
 namespace DeepBaize.Planning.Safety;
 
 /// <summary>What somebody finds who comes to the table, estimated.</summary>
-/// <param name="Pot">Chance of the likeliest pot, 0 to 1.</param>
+/// <param name="Pot">Chance of the likeliest pot, 0 to 1, off cushions and other balls included.</param>
 /// <param name="Visit">Points that can be expected of a visit that goes for it.</param>
 /// <param name="IsSnookered">True when no ball that is on can be hit on both its edges.</param>
 /// <param name="Hit">Chance that a ball that is on is hit, 0 to 1; 1 unless snookered.</param>
@@ -10,7 +12,9 @@ namespace DeepBaize.Planning.Safety;
 /// How hard it is to play safe from there, 0 to 1.3: next to a ball that is on it is easy, from the other end of the table, or snookered,
 /// hard, and from a cushion harder.
 /// </param>
-public readonly record struct Left(double Pot, double Visit, bool IsSnookered, double Hit, int Foul, double Awkward)
+/// <param name="Indirect">The likeliest pot when it is a double, a plant, a cannon or an in-off; null when it is a straight one.</param>
+public readonly record struct Left(
+    double Pot, double Visit, bool IsSnookered, double Hit, int Foul, double Awkward, IndirectLeave? Indirect = null)
 {
     /// <summary>
     /// Points that a foul brings beside its penalty (estimate): the other plays on from there, or has the balls put back.

@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Rules;
@@ -23,6 +24,11 @@ public sealed class LeftReader : IReply
     /// </summary>
     internal const int FrameWorth = 2 * BallValue.Most;
 
+    /// <summary>Chance of a straight pot from which nobody looks for another way, and least chance of one that anybody looks at.</summary>
+    private const double PlainEnough = 0.4;
+
+    private const double LeastIndirect = 0.1;
+
     /// <summary>Metres to a ball within which a safety is easy, and from which it is hard; read off as <see cref="Left"/> says.</summary>
     private const double EasyWithin = 0.6;
 
@@ -39,6 +45,7 @@ public sealed class LeftReader : IReply
     private const double TightWithin = 0.06;
 
     private readonly LeaveGauge _gauge;
+    private readonly IndirectGauge _indirect;
     private readonly LeaveWorth _worth;
     private readonly EscapeGauge _escapes;
     private readonly Sight _sight;
@@ -50,6 +57,7 @@ public sealed class LeftReader : IReply
     {
         ArgumentNullException.ThrowIfNull(table);
         _gauge = new LeaveGauge(table, player);
+        _indirect = new IndirectGauge(table, player, _gauge);
         _worth = new LeaveWorth(table, player);
         _escapes = new EscapeGauge(table, player);
         _sight = new Sight(table.Outline, table.Conditions.Gauge);
@@ -64,11 +72,25 @@ public sealed class LeftReader : IReply
         var pots = _gauge.Read(frame);
         var chance = pots is [var best, ..] ? best.Chance : 0;
         var visit = pots.Count == 0 ? 0 : frame.IsOnlyBlackLeft ? FrameWorth * chance : _worth.Of(frame);
-        var isSnookered = pots.Count == 0 && _sight.IsSnookered(frame);
+        var indirect = chance < PlainEnough ? IndirectPotOf(frame, Math.Max(chance, LeastIndirect)) : null;
+        if (indirect is { } round)
+        {
+            chance = round.Chance;
+            visit = Math.Max(visit, frame.IsOnlyBlackLeft ? FrameWorth * chance : Promise(frame, round));
+        }
+
+        var isSnookered = pots.Count == 0 && indirect is null && _sight.IsSnookered(frame);
         return new Left(
             chance, visit, isSnookered, isSnookered ? _escapes.Hit(frame) : 1, FrameArithmetic.LeastPenalty(frame.On),
-            isSnookered ? 1 : Awkward(frame));
+            isSnookered ? 1 : Awkward(frame), indirect);
     }
+
+    /// <summary>The likeliest double, plant, cannon or in-off that is at least as likely as something; null for none.</summary>
+    private IndirectLeave? IndirectPotOf(FrameState frame, double least) =>
+        _indirect.Best(frame.White!.Value, _gauge.LinesOf(frame.ObjectBalls), frame.Playable.ToHashSet(), least);
+
+    private double Promise(FrameState frame, in IndirectLeave round) => _worth.Promise(
+        frame, new LeavePot(new Pot(round.Pot.Ball, round.Pot.Pocket), round.Chance, round.CutRadians, round.Run, BridgeWay.Plain, -1));
 
     /// <summary>How hard it is to play safe, by the way to the nearest ball that is on and that the white comes to straight.</summary>
     private static double Awkward(FrameState frame)

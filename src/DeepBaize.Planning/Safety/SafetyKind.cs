@@ -6,6 +6,9 @@ public enum SafetyKind
     /// <summary>A pot for its own sake.</summary>
     Pot,
 
+    /// <summary>A double, a plant, a cannon or an in-off for its own sake.</summary>
+    IndirectPot,
+
     /// <summary>A pot of which a miss leaves little.</summary>
     ShotToNothing,
 

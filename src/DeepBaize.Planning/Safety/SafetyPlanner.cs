@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
@@ -164,7 +165,8 @@ public sealed class SafetyPlanner
     {
         var pots = judged.Scores.Share;
         if (pots < UnlikelyPot) return kind ?? SafetyKind.Pot;
-        return pots <= LikelyPot && judged.Mean.Theirs < LittleLeft * (1 - pots) ? SafetyKind.ShotToNothing : SafetyKind.Pot;
+        if (pots <= LikelyPot && judged.Mean.Theirs < LittleLeft * (1 - pots)) return SafetyKind.ShotToNothing;
+        return judged.Stroke.Intent is IndirectIntent ? SafetyKind.IndirectPot : SafetyKind.Pot;
     }
 
     /// <summary>Moves the aim to the side on which a miss costs less, where draws that did not choose it tell that it gains.</summary>

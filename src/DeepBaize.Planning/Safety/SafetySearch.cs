@@ -67,7 +67,7 @@ public sealed class SafetySearch
     internal Stakes Stakes { get; }
 
     /// <summary>Strokes simulated so far, about.</summary>
-    public int Played => _workers.All.Sum(worker => worker.Trials.Played);
+    public int Played => _workers.All.Sum(worker => worker.Trials.Played + worker.Indirect.Played);
 
     /// <summary>Searches among strokes that pot nothing on purpose.</summary>
     /// <param name="frame">The frame; with the white on the table.</param>

@@ -1,3 +1,4 @@
+using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
 using DeepBaize.Rules;
@@ -10,13 +11,14 @@ namespace DeepBaize.Planning.Safety;
 /// they bring is taken for granted (<see cref="Left"/>).
 /// </param>
 /// <param name="Worth">What a stroke brings to both sides.</param>
-internal sealed record SafetyWorker(TrialTable Trials, SafetyWorth Worth)
+/// <param name="Indirect">Where pots off cushions and other balls are solved.</param>
+internal sealed record SafetyWorker(TrialTable Trials, SafetyWorth Worth, IndirectSolver Indirect)
 {
     /// <summary>The workers of a question.</summary>
     public static Workers<SafetyWorker> Of(SafetyQuestion question, Stakes stakes) => new(
     [
         .. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new SafetyWorker(
-            new TrialTable(question.Table), new SafetyWorth(question, stakes))),
+            new TrialTable(question.Table), new SafetyWorth(question, stakes), new IndirectSolver(question.Table))),
     ]);
 
     /// <summary>Where a stroke that is shown is tried: the referee sees snookers, free balls and misses.</summary>

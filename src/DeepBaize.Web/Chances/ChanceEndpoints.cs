@@ -19,6 +19,8 @@ public static class ChanceEndpoints
             .WithName("CompareStrokes").WithSummary("Two to four strokes side by side, and the plainest good one.");
         Pooled<ChanceQuestion, SimplerResponse>(routes, "/api/chances/simpler", StrokeFinder.Simplify)
             .WithName("FindSimpler").WithSummary("The plainest stroke that is nearly as good, and what it costs.");
+        Pooled<IndirectQuestion, IndirectResponse>(routes, "/api/chances/indirect", IndirectFinder.Find)
+            .WithName("FindIndirectPots").WithSummary("Doubles, plants, cannons and in-offs that are on, with chance and room for error.");
         Pooled<PackQuestion, PackResponse>(routes, "/api/chances/pack", StrokeFinder.OpenPack)
             .WithName("OpenPack").WithSummary("Ways into the reds off a pot, side by side.");
         Pooled<CushionQuestion, CushionResponse>(routes, "/api/chances/cushion", StrokeFinder.FindCushion)

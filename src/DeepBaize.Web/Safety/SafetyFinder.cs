@@ -4,7 +4,6 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Safety;
 using DeepBaize.Rules;
 using DeepBaize.Table;
-using DeepBaize.Web.Breaks;
 using DeepBaize.Web.Chances;
 using DeepBaize.Web.Compute;
 using DeepBaize.Web.Mapping;
@@ -118,5 +117,6 @@ internal static class SafetyFinder
         SafetyWords.Leaves(miss.Caught, opponent),
         [.. miss.Caught.Balls.Balls.Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
         miss.Worth,
-        miss.Caught.Pots is [var pot, ..] ? new LeftPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance) : null);
+        miss.Caught is { Left.Indirect: null, Pots: [var pot, ..] }
+            ? new LeftPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance) : null);
 }

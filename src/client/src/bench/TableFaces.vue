@@ -19,8 +19,21 @@ defineProps<{ section: SectionModel }>()
 const desk = useDesk()
 const outline = computed(() => desk.outline())
 const { model, preferences, face, told, selects, shot, prediction, pot, stroke, rest, playback } = desk
-const { picking, reading, inQuestion, where, bench, marks, laying, zone, chances, comparison, playerName, recall } =
-  desk
+const {
+  picking,
+  reading,
+  indirect,
+  inQuestion,
+  where,
+  bench,
+  marks,
+  laying,
+  zone,
+  chances,
+  comparison,
+  playerName,
+  recall,
+} = desk
 const { leftOut, setStroke, take } = bench
 </script>
 
@@ -69,6 +82,7 @@ const { leftOut, setStroke, take } = bench
   <ReadingPanel
     v-else-if="face === 'reading'"
     :reading="reading"
+    :indirect="indirect"
     :chosen="inQuestion"
     @choose="picking.choose"
     @look="picking.pickBall"

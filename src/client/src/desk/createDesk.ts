@@ -7,6 +7,7 @@ import { useZone } from '@/chances/useZone'
 import { usePlayback } from '@/motion/usePlayback'
 import { useBench } from '@/pots/useBench'
 import { usePicking } from '@/pots/usePicking'
+import { useIndirect } from '@/pots/useIndirect'
 import { useReading } from '@/pots/useReading'
 import { useWhere } from '@/pots/useWhere'
 import { useFiles } from '@/book/useFiles'
@@ -64,6 +65,7 @@ export function createDesk(
   const where = useWhere(shot.request, () => 2 * outline().ballRadius)
   const bench = useBench({ model, shot, picking, where, face, outline, beforeChange: () => playback.reset() })
   const { isHidden, take } = bench
+  const indirect = useIndirect(model, shelf, () => playback.reset())
   const zone = useZone(model, shelf, () => 2 * outline().ballRadius)
   const chances = useChances(shot, shelf, zone.goal)
   const comparison = useComparison(chances)
@@ -168,6 +170,7 @@ export function createDesk(
     playback,
     picking,
     reading,
+    indirect,
     where,
     bench,
     zone,

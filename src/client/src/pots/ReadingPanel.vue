@@ -1,15 +1,19 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import type { Pocket, RegionInput } from '@/api/client'
 import { ballName, isRed } from '@/sheet/sheet'
 import { t } from '@/words'
+import IndirectList from './IndirectList.vue'
+import type { Indirect } from './useIndirect'
 import type { Reading } from './useReading'
 
 /** The table read: what is on, what is in the way, how the reds are spread. */
-const props = defineProps<{ reading: Reading; chosen: string | null }>()
+const props = defineProps<{ reading: Reading; indirect: Indirect; chosen: string | null }>()
 const emit = defineEmits<{ choose: [ball: string, pocket: Pocket]; look: [ball: string] }>()
 
-const page = ref<'pots' | 'reds'>('pots')
+const page = ref<'pots' | 'round' | 'reds'>('pots')
+watch(page, (shown) => props.indirect.look(shown === 'round'))
+onUnmounted(() => props.indirect.look(false))
 const data = computed(() => props.reading.reading.value)
 const pockets = ['yellow', 'green', 'middleYellowSide', 'middleGreenSide', 'topYellowSide', 'topGreenSide'] as const
 const allRows = computed(() => {
@@ -54,9 +58,11 @@ function edit(index: number, from: number | undefined) {
     <p v-if="data" class="big" data-testid="reading-words">{{ data.words }}</p>
     <el-radio-group v-model="page" size="small" :aria-label="t('reading.what')" class="pages">
       <el-radio-button value="pots">{{ t('reading.pots') }}</el-radio-button>
+      <el-radio-button value="round" data-testid="round-page">{{ t('reading.round') }}</el-radio-button>
       <el-radio-button value="reds" data-testid="reds-page">{{ t('reading.reds') }}</el-radio-button>
     </el-radio-group>
-    <div v-if="data" class="scroll" role="region" tabindex="0" :aria-label="t('reading.title')">
+    <IndirectList v-if="page === 'round'" :indirect="indirect" />
+    <div v-else-if="data" class="scroll" role="region" tabindex="0" :aria-label="t('reading.title')">
       <table v-if="page === 'pots'">
         <caption class="hint">
           {{

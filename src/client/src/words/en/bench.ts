@@ -101,7 +101,8 @@ export const bench = {
     },
     what: 'What is read',
     pots: 'Pots',
-    reds: 'Blockers and reds',
+    round: 'Doubles, plants',
+    reds: 'Reds',
     title: 'The table read',
     notOn: 'Not on now',
     inTheWay: 'In the way',
@@ -114,6 +115,8 @@ export const bench = {
     without: 'Read without {ball}.',
     putBack: 'Put it back',
     wait: 'Reading the table ...',
+    roundWait: 'Looking for doubles, plants and cannons ...',
+    roundHint: 'Touch one to see it on the table. Chances with what the eye errs about such ways (estimate).',
   },
   pot: {
     near: 'near',
