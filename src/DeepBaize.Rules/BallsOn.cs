@@ -95,7 +95,8 @@ public static class BallsOn
         if (clean.Nominated is { } nominated && (inForce is not { } now || !Nominations(now, clean.IsFreeBall, up).Contains(nominated)))
         {
             clean = clean with { Nominated = null };
-            taken.Add(new(ChoiceKind.Nomination, Ball: nominated));
+            // Who names the ball that alone is on says nothing new and nothing wrong.
+            if (inForce is null || ToBall(inForce.Value) != nominated) taken.Add(new(ChoiceKind.Nomination, Ball: nominated));
         }
 
         dropped = taken;

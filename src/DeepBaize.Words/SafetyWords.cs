@@ -37,7 +37,7 @@ public static class SafetyWords
     {
         ArgumentNullException.ThrowIfNull(plan);
         if (plan.Best is not { } best) return Nothing(frame);
-        return $"{Capital(Answer(best, frame))}, {BreakWords.Dial(best.Judged.Stroke, conditions)}: {Outcome(best)}.";
+        return $"{Capital(Answer(best, frame))}, {BreakWords.Dial(best.Judged.Stroke, conditions)}{From(best, frame)}: {Outcome(best)}.";
     }
 
     /// <summary>No legal stroke was found.</summary>
@@ -71,6 +71,9 @@ public static class SafetyWords
         SafetyKind.IndirectPot => "Off a cushion or a ball",
         SafetyKind.ShotToNothing => "Shot to nothing",
         SafetyKind.Snooker => "Snooker",
+        SafetyKind.OppositeEnds => "Black to one end, white to the other",
+        SafetyKind.OppositeSides => "Opposite side cushions",
+        SafetyKind.DoubleKiss => "Double kiss",
         SafetyKind.ToBaulk => "Back to baulk",
         SafetyKind.RollUp => "Tight to a ball",
         SafetyKind.ByCushion => "Cushion first",
@@ -185,7 +188,8 @@ public static class SafetyWords
         ArgumentNullException.ThrowIfNull(plan);
         var cost = plan.Best!.Judged.Worth - other.Judged.Worth;
         var behind = cost < AsGood ? "as good" : $"costs {Points(cost)}";
-        return $"{Kind(other.Kind)}: {Answer(other, frame)}, {BreakWords.Dial(other.Judged.Stroke, conditions)}: {behind}. {Why(other)}";
+        return $"{Kind(other.Kind)}: {Answer(other, frame)}, {BreakWords.Dial(other.Judged.Stroke, conditions)}{From(other, frame)}: "
+            + $"{behind}. {Why(other)}";
     }
 
     /// <summary>Pot or safety, in one sentence.</summary>
@@ -218,6 +222,10 @@ public static class SafetyWords
         return $"In points: it brings you {Number(own)} and the other side {Number(theirs)}, "
             + "with what the next turns are worth (estimate).";
     }
+
+    /// <summary>Where a white in hand is put: "from between the baulk line and the blue spot".</summary>
+    private static string From(SafetyOption option, FrameState frame) => option.White is { } white
+        ? $", from {Landmarks.Describe(white, frame.ObjectBalls, frame.Gauge)}" : "";
 
     private static string Why(SafetyOption other)
     {

@@ -80,10 +80,41 @@ public sealed class SafetyTests(BrowserFixture browser)
         Assert.NotEmpty(page.Text("safety-now"));
     }
 
-    private TablePage Open()
+    /// <summary>Both schools of the opening stand side by side, each from its own place in the D; then the game goes on.</summary>
+    [Fact]
+    public void The_last_black_is_opened_by_both_schools_and_played_on_against_the_opponent()
+    {
+        var page = Open("The black again");
+        page.Find("what-now").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=safety-mark]")).Count == 1);
+        Finish(page);
+        var best = page.Find("safety-panel").GetDomAttribute("data-kind");
+        var others = browser.Driver.FindElements(By.CssSelector("[data-testid=safety-panel] [data-other]"));
+        string?[] kinds = [best, .. others.Select(one => one.GetDomAttribute("data-other"))];
+        Assert.Contains("oppositeSides", kinds);
+        Assert.Contains("oppositeEnds", kinds);
+        Assert.All(others, one => Assert.Single(one.FindElements(By.CssSelector("svg"))));
+        var school = others.First(one => one.GetDomAttribute("data-other")!.StartsWith("opposite", StringComparison.Ordinal));
+        school.Click();
+        page.Until(() => school.GetAttribute("aria-pressed") == "true");
+
+        var before = WhiteAt();
+        page.Find("play-on").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-turn=theirs]")).Count > 0
+            || page.Text("exchange-state").Contains("over", StringComparison.Ordinal));
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=stop-reply]")).Count == 0);
+        // A row goes back to before its stroke, and the line stays to be gone through.
+        browser.Driver.FindElement(By.CssSelector("[data-turn=mine]")).Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=to-end]")).Count == 1);
+        Assert.Equal(before, WhiteAt());
+
+        string? WhiteAt() => browser.Driver.FindElement(By.CssSelector("[data-ball=cue]")).GetDomAttribute("data-x");
+    }
+
+    private TablePage Open(string position = Position)
     {
         var page = new TablePage(browser).OpenFresh();
-        page.OpenPosition(Position);
+        page.OpenPosition(position);
         return page;
     }
 

@@ -57,4 +57,16 @@ public sealed class BallsOnTests
         Assert.Equal(BallId.Blue, colour.Nominated);
         Assert.Equal(new DroppedChoice(ChoiceKind.FreeBall), Assert.Single(notFree));
     }
+
+    /// <summary>A plan that plays the colours in order names the colour that is on anyway.</summary>
+    [Fact]
+    public void To_name_the_ball_that_alone_is_on_is_no_contradiction()
+    {
+        var clean = BallsOn.Clean(
+            new PlayState(BallOn.Black, Nominated: BallId.Black), [BallId.Cue, BallId.Black], out var dropped);
+        Assert.Null(clean.Nominated);
+        Assert.Empty(dropped);
+        BallsOn.Clean(new PlayState(BallOn.Pink, Nominated: BallId.Black), [BallId.Cue, BallId.Pink, BallId.Black], out dropped);
+        Assert.Equal(ChoiceKind.Nomination, Assert.Single(dropped).Kind);
+    }
 }

@@ -93,7 +93,22 @@ internal static class DemoPositions
             "As on the lively table, ball for ball: worn cloth and tired cushions hold the white back among the reds. How much more pace?",
             Safety(), At(-2.84, 6, 0, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
             new(BallId.Red1, null, 2.15, 1.47, Cushions: 1), "slow-old-cloth"),
+        new(
+            "The black again",
+            "Level, and only the black: two schools open it. Ask What now? and lay the one beside the other.",
+            [(BallId.Cue, 0.737, 0.694), .. OnSpots(BallId.Black)],
+            At(3.79, 5, 0, 0.15), Level(isInHand: true), new SavedHit(Names.Text(BallId.Black)),
+            new(BallId.Black, null, 2.525, 0.047, Cushions: 1)),
+        new(
+            "Black tight on the top cushion",
+            "In line: full in the face, a little low, no side. The black stays and the white comes home. Off the line it is another stroke.",
+            [(BallId.Cue, 1.30, Measurements.CentreLine), (BallId.Black, Measurements.Length - FrozenAt, Measurements.CentreLine)],
+            At(0, 7.5, 0, -0.1), Level(isInHand: false), new SavedHit(Names.Text(BallId.Black)),
+            new(BallId.Black, null, 0.816, 0.889, Cushions: 0)),
     ];
+
+    /// <summary>Level with only the black left: the next score or foul ends the frame.</summary>
+    private static SavedState Level(bool isInHand) => new("black", InHand: isInHand, Scores: new SavedScores(58, 58));
 
     private static SavedPot Pot(BallId ball, PocketId pocket) => new(Names.Text(ball), Names.Text(pocket), "opening", Keep: true);
 

@@ -15,6 +15,15 @@ public enum SafetyKind
     /// <summary>The opponent is left snookered.</summary>
     Snooker,
 
+    /// <summary>The last black goes to one end of the table, and the white stays at the other.</summary>
+    OppositeEnds,
+
+    /// <summary>The last black goes to one side cushion, and the white to the other.</summary>
+    OppositeSides,
+
+    /// <summary>The last black is met full on its cushion: it stays, and the white comes back.</summary>
+    DoubleKiss,
+
     /// <summary>The white comes to baulk.</summary>
     ToBaulk,
 

@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;
 
@@ -19,6 +20,8 @@ internal static class SafetyKindReader
     public static SafetyKind Of(SafetyWorth worth, TrialQuestion question, in Trial trial)
     {
         if (trial.Ruling.Points > 0 || trial.Result[BallId.Cue] is not { } white) return SafetyKind.Contain;
+        if (question.Frame.IsOnlyBlackLeft && trial.Result[BallId.Black] is { } black
+            && OfTheLastBlack(question.Layout[BallId.Black]!.Value, black, white, trial.Result.FirstContact) is { } known) return known;
         if (worth.LeftBy(trial.Ruling).IsSnookered) return SafetyKind.Snooker;
         var before = question.Layout[BallId.Cue]!.Value;
         if (trial.Result.FirstContact is { White: var met }
@@ -33,6 +36,31 @@ internal static class SafetyKindReader
 
         return SafetyKind.Contain;
     }
+
+    /// <summary>How the last black is played; null for none of the known ways.</summary>
+    private static SafetyKind? OfTheLastBlack(Place before, Place black, Place white, in FirstContact? contact)
+    {
+        var fromEnd = Math.Min(before.X, Measurements.Length - before.X);
+        var toCushion = Math.Min(fromEnd, Math.Min(before.Y, Measurements.Width - before.Y));
+        if (contact?.Fraction > NearlyFull && toCushion < OnACushion && before.DistanceTo(black) < Stays
+            && before.DistanceTo(white) > ComesBack) return SafetyKind.DoubleKiss;
+        if (Math.Abs(black.X - white.X) > Apart * Measurements.Length) return SafetyKind.OppositeEnds;
+        return Math.Abs(black.Y - white.Y) > AcrossApart * Measurements.Width ? SafetyKind.OppositeSides : null;
+    }
+
+    /// <summary>
+    /// Cover of the black in a double kiss, how near it is to a cushion, how far it moves at most and how far the white comes back, in metres.
+    /// </summary>
+    private const double NearlyFull = 0.95;
+
+    private const double OnACushion = 0.06;
+    private const double Stays = 0.5;
+    private const double ComesBack = 1;
+
+    /// <summary>Share of the table's length and of its width by which black and white are apart when they lie at opposite ends or sides.</summary>
+    private const double Apart = 0.55;
+
+    private const double AcrossApart = 0.7;
 
     /// <summary>True when the white does not come to its first contact on the straight way.</summary>
     private static bool MetCushionFirst(Place contact, Place before, double heading) =>

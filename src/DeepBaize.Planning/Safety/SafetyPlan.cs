@@ -9,7 +9,11 @@ namespace DeepBaize.Planning.Safety;
 /// <param name="Judged">What it brings to both sides.</param>
 /// <param name="Kind">What kind of answer it is.</param>
 /// <param name="Meant">What comes of it as it is meant.</param>
-public sealed record SafetyOption(JudgedExchange Judged, SafetyKind Kind, Caught Meant);
+public sealed record SafetyOption(JudgedExchange Judged, SafetyKind Kind, Caught Meant)
+{
+    /// <summary>Where a white in hand is put for it; null when it is not in hand.</summary>
+    public Place? White { get; init; }
+}
 
 /// <summary>What comes of a stroke that is caught in one way.</summary>
 /// <param name="Cover">How much of the ball is covered at the first contact, 0 to 1; NaN when none is met.</param>
@@ -57,12 +61,10 @@ public sealed record AimShift(ErrSide Towards, double Metres, double Gains);
 /// <param name="Others">Other kinds of answer, the best first.</param>
 /// <param name="Misses">The two ways in which the answer goes wrong; empty until the last answer.</param>
 /// <param name="Shift">How the aim was moved; null when it was not.</param>
-/// <param name="White">Where a white in hand is put; null when it is not in hand.</param>
 /// <param name="Played">Strokes simulated.</param>
 /// <param name="IsFinal">True for the last answer.</param>
 public sealed record SafetyPlan(
-    SafetyOption? Best, IReadOnlyList<SafetyOption> Others, IReadOnlyList<Missed> Misses, AimShift? Shift,
-    Place? White, int Played, bool IsFinal)
+    SafetyOption? Best, IReadOnlyList<SafetyOption> Others, IReadOnlyList<Missed> Misses, AimShift? Shift, int Played, bool IsFinal)
 {
     /// <summary>True when the answer is a pot for its own sake: the question is for the Break section.</summary>
     public bool IsPot => Best?.Kind == SafetyKind.Pot;

@@ -42,7 +42,10 @@ public sealed class SafetyPlanner
 
     private const double SearchedShare = 0.1;
     private const int LeastForAPlace = 100;
-    private const int PlacesSearched = 2;
+    private const int PlacesSearched = 3;
+
+    /// <summary>Places that are nearer to each other are taken for one, in metres.</summary>
+    private const double PlacesApart = 0.1;
 
     /// <summary>Of the places in the D every so many is looked at.</summary>
     private const int EveryPlace = 2;
@@ -108,27 +111,32 @@ public sealed class SafetyPlanner
 
     private SafetyPlan PlanOnce(FrameState frame, int budget, bool isLast, CancellationToken cancel)
     {
-        var start = frame.IsInHand ? BestInHand(frame, budget, cancel) : frame;
-        var place = frame.IsInHand ? start.White : null;
-        var safeties = start.White is null ? [] : _search.Run(start, (int)((1 - PotShare) * budget), cancel);
-        var pots = start.White is null ? new BreakSearchResult([], 0) : _pots.Run(start, (int)(PotShare * budget), cancel);
-        _potted += pots.Played;
-        List<(PlannedStroke Stroke, SafetyKind? Kind)> known =
-        [
-            .. safeties.Select(one => (one.Stroke, (SafetyKind?)one.Kind)),
-            .. pots.Best.Take(MostPots).Select(one => (one.Stroke, (SafetyKind?)null)),
-        ];
-        if (known.Count == 0)
-            return new SafetyPlan(null, [], [], null, place, Played, isLast);
+        var known = frame.IsInHand ? InHand(frame, budget, cancel) : From(frame, budget, cancel);
+        if (known.Count == 0) return new SafetyPlan(null, [], [], null, Played, isLast);
         var draws = Math.Clamp((int)(JudgeShare * budget / known.Count), LeastJudged, MostJudged);
-        var judged = _search.Judge(start, [.. known.Select(one => one.Stroke)], draws, cancel: cancel);
-        var options = judged.Zip(known, (one, from) => Tell(start, one, from.Kind)).OrderByDescending(one => one.Judged.Worth).ToList();
+        var options = known.GroupBy(one => one.Start)
+            .SelectMany(same => _search.Judge(same.Key, [.. same.Select(one => one.Stroke)], draws, cancel: cancel)
+                .Zip(same, (judged, one) => Tell(one.Start, judged, one.Kind) with { White = frame.IsInHand ? one.Start.White : null }))
+            .OrderByDescending(one => one.Judged.Worth).ToList();
         PutSafeFirst(options);
+        var start = At(frame, options[0].White);
         var (best, shift) = isLast ? Shifted(start, options[0], draws, cancel) : (options[0], null);
         var misses = isLast ? Misses(start, best) : [];
         var kinds = new HashSet<SafetyKind> { best.Kind };
-        return new SafetyPlan(
-            best, [.. options.Skip(1).Where(one => kinds.Add(one.Kind))], misses, shift, place, Played, isLast);
+        return new SafetyPlan(best, [.. options.Skip(1).Where(one => kinds.Add(one.Kind))], misses, shift, Played, isLast);
+    }
+
+    /// <summary>The best safeties and pots from where the white lies.</summary>
+    private List<Known> From(FrameState start, int budget, CancellationToken cancel)
+    {
+        var safeties = _search.Run(start, (int)((1 - PotShare) * budget), cancel);
+        var pots = _pots.Run(start, (int)(PotShare * budget), cancel);
+        _potted += pots.Played;
+        return
+        [
+            .. safeties.Select(one => new Known(start, one.Stroke, one.Kind)),
+            .. pots.Best.Take(MostPots).Select(one => new Known(start, one.Stroke, null)),
+        ];
     }
 
     /// <summary>A pot that the draws cannot tell from a safety, or that is better by next to nothing, is not taken on.</summary>
@@ -142,18 +150,38 @@ public sealed class SafetyPlanner
         options.Insert(0, safe);
     }
 
-    /// <summary>The white put where the best safety of a small search begins.</summary>
-    private FrameState BestInHand(FrameState frame, int budget, CancellationToken cancel)
+    /// <summary>
+    /// The same for a white in hand, from where the best safety of a small search begins; and the best of each kind from other places that were
+    /// searched, since how the black is opened, say, belongs to where the white is put.
+    /// </summary>
+    private List<Known> InHand(FrameState frame, int budget, CancellationToken cancel)
     {
-        var looked = BreakPlanner.PlacesInTheD(frame).Where((_, i) => i % EveryPlace == 0)
-            .Select(place => frame with { Balls = [new PlacedBall(BallId.Cue, place), .. frame.ObjectBalls], IsInHand = false })
-            .OrderByDescending(at => WorthAt(at, PlaceShare)).Take(PlacesSearched).ToList();
-        return looked.Count == 0 ? frame : looked.MaxBy(at => WorthAt(at, SearchedShare))!;
+        var searched = new List<(FrameState Start, IReadOnlyList<FoundSafety> Found)>();
+        foreach (var start in BreakPlanner.PlacesInTheD(frame).Where((_, i) => i % EveryPlace == 0).Select(place => At(frame, place))
+            .OrderByDescending(at => Best(Search(at, PlaceShare))))
+        {
+            if (searched.Exists(one => one.Start.White!.Value.DistanceTo(start.White!.Value) < PlacesApart)) continue;
+            searched.Add((start, Search(start, SearchedShare)));
+            if (searched.Count == PlacesSearched) break;
+        }
 
-        double WorthAt(FrameState at, double share) =>
-            _search.Run(at, Math.Max(LeastForAPlace, (int)(share * budget)), cancel) is [var best, ..]
-                ? best.Worth : double.NegativeInfinity;
+        if (searched.Count == 0) return [];
+        var best = searched.MaxBy(one => Best(one.Found));
+        return
+        [
+            .. From(best.Start, budget, cancel),
+            .. searched.Where(one => one != best).SelectMany(one => one.Found.DistinctBy(found => found.Kind)
+                .Select(found => new Known(one.Start, found.Stroke, found.Kind))),
+        ];
+
+        IReadOnlyList<FoundSafety> Search(FrameState at, double share) =>
+            _search.Run(at, Math.Max(LeastForAPlace, (int)(share * budget)), cancel);
+
+        static double Best(IReadOnlyList<FoundSafety> found) => found.Count == 0 ? double.NegativeInfinity : found[0].Worth;
     }
+
+    private static FrameState At(FrameState frame, Place? white) => white is { } place
+        ? frame with { Balls = [new PlacedBall(BallId.Cue, place), .. frame.ObjectBalls], IsInHand = false } : frame;
 
     private SafetyOption Tell(FrameState frame, JudgedExchange judged, SafetyKind? kind) => new(
         judged, KindOf(judged, kind), CatchAs(frame, judged.Stroke, 0));
@@ -234,4 +262,10 @@ public sealed class SafetyPlanner
         // What does not meet the ball passed it on the thin side.
         return isSame && caught.Cover > meant.Cover ? ErrSide.Thick : ErrSide.Thin;
     }
+
+    /// <summary>A stroke that was found.</summary>
+    /// <param name="Start">The frame, with the white where it is played from.</param>
+    /// <param name="Stroke">The stroke.</param>
+    /// <param name="Kind">What kind of answer it is; null for a pot.</param>
+    private sealed record Known(FrameState Start, PlannedStroke Stroke, SafetyKind? Kind);
 }

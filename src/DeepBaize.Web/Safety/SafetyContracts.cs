@@ -45,11 +45,13 @@ public sealed record SafetyQuestionInput(
 /// <param name="Fouls">How often it is foul.</param>
 /// <param name="Snookers">How often it leaves the opponent snookered.</param>
 /// <param name="OpponentScores">Chance, 0 to 1, that the opponent scores with the next stroke, by straight lines.</param>
+/// <param name="White">Where the white in hand is put for it.</param>
+/// <param name="Balls">The balls as they lie when it went as meant.</param>
 /// <param name="Words">The stroke, and by how much it is behind.</param>
 public sealed record SafetyOptionOutput(
     [Codes(typeof(SafetyKind))] string Kind, string KindWords, string Ball, PlaceOutput From, [Codes(typeof(PocketId))] string? Pocket,
     StrokeInput Stroke, bool IsMoved, double Worth, double Error, ChanceOutput Pots, ChanceOutput Fouls, ChanceOutput Snookers,
-    double OpponentScores, string Words);
+    double OpponentScores, PlaceOutput? White, IReadOnlyList<BallPlace> Balls, string Words);
 
 /// <summary>A way in which the stroke goes wrong, by one of the player's own errors of direction.</summary>
 /// <param name="Side">thick, thin, left or right.</param>
@@ -73,7 +75,6 @@ public sealed record LeftPot(string Ball, [Codes(typeof(PocketId))] string Pocke
 /// <param name="Now">Pot or safety, in one sentence.</param>
 /// <param name="IsPot">True when the answer is a pot for its own sake: the Break section plans it.</param>
 /// <param name="Best">The answer; null when no legal stroke was found.</param>
-/// <param name="White">Where the white in hand is put.</param>
 /// <param name="Leaves">What the opponent finds when it goes as meant.</param>
 /// <param name="SafeSide">On which side to be wrong; null when it is all the same.</param>
 /// <param name="Rows">How often the opponent scores, what a foul costs, what it is worth.</param>
@@ -90,7 +91,6 @@ public sealed record SafetyAnswer(
     string Now,
     bool IsPot,
     SafetyOptionOutput? Best,
-    PlaceOutput? White,
     string Leaves,
     string? SafeSide,
     IReadOnlyList<RowOutput> Rows,

@@ -41,16 +41,16 @@ internal static class SafetyFinder
     {
         var scene = SafetyReader.Read(question with { Budget = NowBudget });
         var plan = new SafetyPlanner(scene.Plan(Sharing.Threads)).Plan(scene.Frame, scene.Budget, cancel: cancel);
-        return new NowAnswer(plan.IsPot ? "break" : "safety", SafetyWords.Now(plan, Before(plan, scene)));
+        return new NowAnswer(plan.IsPot ? "break" : "safety", SafetyWords.Now(plan, Before(plan.Best, scene)));
     }
 
     private static SafetyAnswer ToAnswer(SafetyPlan plan, SafetyScene scene)
     {
-        var (frame, opponent) = (Before(plan, scene), SafetyWords.Opponent(isKnown: true));
+        var (frame, opponent) = (Before(plan.Best, scene), SafetyWords.Opponent(isKnown: true));
         if (plan.Best is not { } best)
         {
             return new SafetyAnswer(
-                SafetyWords.Nothing(frame), [], SafetyWords.Nothing(frame), false, null, null, "", null, [], [], [],
+                SafetyWords.Nothing(frame), [], SafetyWords.Nothing(frame), false, null, "", null, [], [], [],
                 BreakWords.Arithmetic(frame), plan.Played, scene.Budget, scene.Seed, plan.IsFinal);
         }
 
@@ -61,12 +61,11 @@ internal static class SafetyFinder
             SafetyWords.Now(plan, frame),
             plan.IsPot,
             ToOption(best, plan, frame, scene),
-            plan.White is { } white ? Shared.ToPlace(white) : null,
             SafetyWords.Leaves(best.Meant, opponent),
             SafetyWords.SafeSide(plan),
             Rows(best, frame, opponent),
             [.. plan.Misses.Select(miss => ToMissed(miss, opponent))],
-            [.. plan.Others.Select(other => ToOption(other, plan, frame, scene))],
+            [.. plan.Others.Select(other => ToOption(other, plan, Before(other, scene), scene))],
             BreakWords.Arithmetic(frame),
             plan.Played,
             scene.Budget,
@@ -74,8 +73,8 @@ internal static class SafetyFinder
             plan.IsFinal);
     }
 
-    /// <summary>The frame with a white in hand where the plan puts it.</summary>
-    private static FrameState Before(SafetyPlan plan, SafetyScene scene) => plan.White is { } white
+    /// <summary>The frame with a white in hand where an option puts it.</summary>
+    private static FrameState Before(SafetyOption? option, SafetyScene scene) => option?.White is { } white
         ? scene.Frame with { Balls = [new Table.Layouts.PlacedBall(BallId.Cue, white), .. scene.Frame.ObjectBalls] } : scene.Frame;
 
     private static SafetyOptionOutput ToOption(SafetyOption option, SafetyPlan plan, FrameState frame, SafetyScene scene)
@@ -96,6 +95,8 @@ internal static class SafetyFinder
             Shared.ToChance(judged.Fouls),
             Shared.ToChance(judged.Snookers),
             judged.OpponentScores,
+            option.White is { } white ? Shared.ToPlace(white) : null,
+            BallsOf(option.Meant),
             SafetyWords.Other(option, plan, frame, scene.Table.Conditions));
     }
 
@@ -111,11 +112,14 @@ internal static class SafetyFinder
         return rows;
     }
 
+    private static IReadOnlyList<BallPlace> BallsOf(Caught caught) =>
+        [.. caught.Balls.Balls.Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))];
+
     private static MissedOutput ToMissed(Missed miss, string opponent) => new(
         Shared.Code(miss.Side),
         SafetyWords.Catch(miss.Side),
         SafetyWords.Leaves(miss.Caught, opponent),
-        [.. miss.Caught.Balls.Balls.Select(placed => new BallPlace(Names.Text(placed.Ball), placed.Place.X, placed.Place.Y))],
+        BallsOf(miss.Caught),
         miss.Worth,
         miss.Caught is { Left.Indirect: null, Pots: [var pot, ..] }
             ? new LeftPot(Names.Text(pot.Pot.Ball), Names.Text(pot.Pot.Pocket), pot.Chance) : null);

@@ -5,12 +5,15 @@ import OpponentChooser from '@/desk/OpponentChooser.vue'
 import AskBar from '@/kit/AskBar.vue'
 import RowList from '@/kit/RowList.vue'
 import { t } from '@/words'
+import PositionPicture from '@/table/PositionPicture.vue'
+import ExchangeLine from './ExchangeLine.vue'
+import type { Exchange } from './useExchange'
 import type { SafetyModel } from './useSafety'
 
 /** One button; then what it leaves, on which side to be wrong, what it risks, and other answers. */
-const props = defineProps<{ section: { safety: SafetyModel } }>()
+const props = defineProps<{ section: { safety: SafetyModel; exchange: Exchange } }>()
 
-const { whatNow, shelf } = useDesk()
+const { whatNow, shelf, outline } = useDesk()
 const safety = computed(() => props.section.safety)
 const answer = computed(() => safety.value.answer.value)
 const dares = [-1, -0.5, 0, 0.5, 1] as const
@@ -19,6 +22,10 @@ const dare = computed({
   set: (much: number) => safety.value.setDaring(much),
 })
 const dareWords = (much: number) => t(`safety.dares.${String(much) as '0'}`)
+/** Balls that were played on: what was answered before is of no use any more. */
+const isPlayedOn = computed(
+  () => props.section.exchange.line.value.length > 0 && (safety.value.isOld.value || !answer.value),
+)
 const state = computed(() =>
   safety.value.waiting.value
     ? safety.value.waiting.value
@@ -31,7 +38,7 @@ const state = computed(() =>
 </script>
 
 <template>
-  <div class="panel" data-testid="safety-panel">
+  <div class="panel" data-testid="safety-panel" :data-kind="answer?.best?.kind">
     <AskBar
       name="plan-safety"
       :label="answer && !safety.isOld.value ? t('safety.again') : t('safety.plan')"
@@ -57,7 +64,7 @@ const state = computed(() =>
     <p v-if="safety.refusal.value" class="refusal" role="alert" data-testid="safety-refusal">
       {{ safety.refusal.value }}
     </p>
-    <p v-if="safety.isOld.value" class="before" data-testid="safety-old">
+    <p v-if="safety.isOld.value && !isPlayedOn" class="before" data-testid="safety-old">
       {{ t(safety.hasSameBalls.value ? 'safety.otherDaring' : 'app.before') }}
     </p>
     <div
@@ -67,7 +74,7 @@ const state = computed(() =>
       tabindex="0"
       :aria-label="t('safety.answer')"
     >
-      <template v-if="answer">
+      <template v-if="answer && !isPlayedOn">
         <p class="big" data-testid="safety-now">{{ answer.now }}</p>
         <el-button v-if="answer.isPot" size="small" data-testid="to-break" @click="whatNow.open('break')">{{
           t('safety.toBreak')
@@ -88,14 +95,16 @@ const state = computed(() =>
                 :data-other="one.kind"
                 @click="safety.tryOther(one)"
               >
-                {{ one.words }}
+                <PositionPicture :outline="outline()" :balls="one.balls" />
+                <span>{{ one.words }}</span>
               </button>
             </li>
           </ul>
         </template>
         <p class="hint" data-testid="safety-arithmetic">{{ answer.arithmetic }}</p>
       </template>
-      <p v-else-if="!safety.isBusy.value" class="hint">{{ t('safety.ask') }}</p>
+      <p v-else-if="!safety.isBusy.value && !isPlayedOn" class="hint">{{ t('safety.ask') }}</p>
+      <ExchangeLine :exchange="section.exchange" />
     </div>
     <span class="hint state" aria-live="polite" data-testid="safety-state">{{ state }}</span>
   </div>
@@ -143,6 +152,12 @@ h3 {
 }
 .side {
   color: var(--chalk);
+}
+.list button {
+  display: grid;
+  grid-template-columns: 92px 1fr;
+  column-gap: 10px;
+  align-items: start;
 }
 .list button[aria-pressed='true'] {
   font-weight: 600;

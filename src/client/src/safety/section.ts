@@ -5,6 +5,7 @@ import { t } from '@/words'
 import MissStrip from './MissStrip.vue'
 import SafetyOverlay from './SafetyOverlay.vue'
 import SafetyPanel from './SafetyPanel.vue'
+import { useExchange } from './useExchange'
 import { useSafety } from './useSafety'
 
 /** The same table, and what to leave on it. */
@@ -22,7 +23,8 @@ export default defineSection({
     })
     const action = computed(() => ({ label: t('safety.plan'), isBusy: safety.isBusy.value, run: () => safety.plan() }))
     useWanted(desk.whatNow, 'safety', isOpen, () => safety.plan())
-    return { safety, said, action }
+    const exchange = useExchange(desk.model, desk.shelf, desk.playback)
+    return { safety, exchange, said, action }
   },
   bench: SafetyPanel,
   overlay: SafetyOverlay,

@@ -42,16 +42,16 @@ export function useSafety(model: SheetModel, shelf: ShelfModel, playback: Pick<P
     // Balls that were moved while it looked: what it finds is about a table that is no more.
     if (isOther.value) return cancel()
     if (!found.best) return
-    playback.reset()
-    if (found.white) {
-      // A white in hand that is put where the answer begins is no other question.
-      model.place('cue', found.white.x, found.white.y)
-      asked.value = question.value
-    }
     put(found.best)
   }
 
-  function put({ ball, pocket, stroke, isMoved }: SafetyOption) {
+  function put({ ball, pocket, stroke, isMoved, white }: SafetyOption) {
+    playback.reset()
+    if (white) {
+      // A white in hand that is put where the answer begins is no other question.
+      model.place('cue', white.x, white.y)
+      asked.value = question.value
+    }
     model.setPot(pocket ? { ball, pocket, part: 'opening' } : null)
     model.setKeepPot(!isMoved)
     model.setStroke({
