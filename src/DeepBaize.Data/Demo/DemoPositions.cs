@@ -101,8 +101,11 @@ internal static class DemoPositions
             new(BallId.Black, null, 2.525, 0.047, Cushions: 1)),
         new(
             "Black tight on the top cushion",
-            "In line: full in the face, a little low, no side. The black stays and the white comes home. Off the line it is another stroke.",
-            [(BallId.Cue, 1.30, Measurements.CentreLine), (BallId.Black, Measurements.Length - FrozenAt, Measurements.CentreLine)],
+            "In line: full in the face, a little low, no side: the black stays, the white comes home. Off the line play something else.",
+            [
+                (BallId.Cue, 1.30, Measurements.CentreLine),
+                (BallId.Black, Measurements.Length - FrozenAt, Measurements.CentreLine),
+            ],
             At(0, 7.5, 0, -0.1), Level(isInHand: false), new SavedHit(Names.Text(BallId.Black)),
             new(BallId.Black, null, 0.816, 0.889, Cushions: 0)),
     ];

@@ -49,7 +49,8 @@ internal static class SafetyKindReader
     }
 
     /// <summary>
-    /// Cover of the black in a double kiss, how near it is to a cushion, how far it moves at most and how far the white comes back, in metres.
+    /// Cover of the black in a double kiss, how near it is to a cushion, how far it moves at most and how far the white comes back, in
+    /// metres.
     /// </summary>
     private const double NearlyFull = 0.95;
 
@@ -57,7 +58,7 @@ internal static class SafetyKindReader
     private const double Stays = 0.5;
     private const double ComesBack = 1;
 
-    /// <summary>Share of the table's length and of its width by which black and white are apart when they lie at opposite ends or sides.</summary>
+    /// <summary>Share of the table's length, and of its width, by which black and white are apart at opposite ends or sides.</summary>
     private const double Apart = 0.55;
 
     private const double AcrossApart = 0.7;

@@ -151,8 +151,8 @@ public sealed class SafetyPlanner
     }
 
     /// <summary>
-    /// The same for a white in hand, from where the best safety of a small search begins; and the best of each kind from other places that were
-    /// searched, since how the black is opened, say, belongs to where the white is put.
+    /// The same for a white in hand, from where the best safety of a small search begins; and the best of each kind from other places that
+    /// were searched, since how the black is opened, say, belongs to where the white is put.
     /// </summary>
     private List<Known> InHand(FrameState frame, int budget, CancellationToken cancel)
     {
