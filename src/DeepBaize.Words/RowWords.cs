@@ -50,6 +50,9 @@ public enum RowKind
     /// <summary>How often it is foul, and what that costs.</summary>
     Foul,
 
+    /// <summary>Whether to begin, when the last black is put on its spot again.</summary>
+    Toss,
+
     /// <summary>What it is worth to both sides.</summary>
     BothSides,
 }
@@ -75,6 +78,7 @@ public static class RowWords
         RowKind.Miss => "If it is missed",
         RowKind.TheyScore => "Then the other side",
         RowKind.Foul => "Foul",
+        RowKind.Toss => "If you win the toss",
         RowKind.BothSides => "Both sides",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "Unknown row."),
     };

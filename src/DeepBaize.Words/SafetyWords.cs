@@ -25,6 +25,9 @@ public static class SafetyWords
     /// <summary>Share above which something is said of a chance at all.</summary>
     private const double LeastChance = 0.03;
 
+    /// <summary>Chances that are nearer to one in two than this are even.</summary>
+    private const double Even = 0.03;
+
     /// <summary>How the opponent is called.</summary>
     /// <param name="isKnown">False when nobody said who the opponent is.</param>
     public static string Opponent(bool isKnown) => isKnown ? "the opponent" : "an opponent like you";
@@ -164,6 +167,23 @@ public static class SafetyWords
         if (fouls < LeastChance && ends.Length == 0) return null;
         var penalty = option.Judged.Stroke.Intent.Ball is { } ball ? Math.Max(least, BallValue.Of(ball)) : least;
         return $"foul {ChanceWords.Say(fouls)}: it gives {penalty}{ends}.";
+    }
+
+    /// <summary>
+    /// Whether to begin, when the black is on its spot again and the white in hand: who begins wins so often; null for any other frame.
+    /// Players do not agree on it: many put the other side in by habit.
+    /// </summary>
+    /// <param name="option">What is best for who begins.</param>
+    /// <param name="frame">The frame before it, with the white in hand.</param>
+    public static string? Toss(SafetyOption option, FrameState frame)
+    {
+        ArgumentNullException.ThrowIfNull(option);
+        ArgumentNullException.ThrowIfNull(frame);
+        if (!frame.IsOnlyBlackLeft || !frame.IsInHand || frame.Scores.Player != frame.Scores.Opponent) return null;
+        // The frame is worth as much to one side as to the other: half of it lies between even chances and a frame that is won.
+        var wins = 0.5 + (option.Judged.Mean.Own - option.Judged.Mean.Theirs) / (2 * LeftReader.FrameWorth);
+        var choice = Math.Abs(wins - 0.5) < Even ? "it is all one" : wins > 0.5 ? "go first" : "put the other side in";
+        return $"{choice}: who begins wins about {Math.Round(100 * Math.Clamp(wins, 0, 1)):0} in 100 (estimate).";
     }
 
     /// <summary>How often the opponent scores next, and what is left then.</summary>

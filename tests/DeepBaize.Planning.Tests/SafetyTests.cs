@@ -30,11 +30,11 @@ public sealed class SafetyTests
     [Fact]
     public void A_stroke_that_is_told_is_legal_as_it_is_meant_and_foul_as_often_as_is_said()
     {
-        var report = SafetyTold.Run(Club, HousePlayers.Club, Seed, count: 6, budget: 1000, fouls: 1000, scores: 16);
+        var report = SafetyTold.Run(Club, HousePlayers.Club, Seed, count: 4, budget: 1000, fouls: 600, scores: 10);
         Figures.Print($"{report}.");
         Assert.Equal(0, report.Illegal);
         Assert.True(report.Fouls < 0.03, report.ToString());
-        Assert.True(report.Scores < 0.15, report.ToString());
+        Assert.True(report.Scores < 0.2, report.ToString());
     }
 
     [Fact]

@@ -80,6 +80,23 @@ public sealed class SafetyTests(WebFixture web)
         Assert.True(last.GetProperty("best").GetProperty("white").Number("x") <= 0.737 + 1e-9);
     }
 
+    /// <summary>B50: the black again, level and in hand: both schools with their places, and whether to begin (B59: a foul is the frame).</summary>
+    [Fact]
+    public async Task The_black_again_is_told_with_both_schools_and_whether_to_begin()
+    {
+        var state = new { on = "black", inHand = true, scores = new { player = 58, opponent = 58 } };
+        var last = (await PlanAsync(new { balls = new[] { Ball("cue", 889, 600), Black }, state, budget = 4000 }))[^1];
+        var options = last.GetProperty("others").EnumerateArray().Prepend(last.GetProperty("best")).ToList();
+        var kinds = options.Select(one => one.Text("kind")).ToList();
+        Assert.Contains("oppositeSides", kinds);
+        Assert.Contains("oppositeEnds", kinds);
+        Assert.All(options, one => Assert.True(one.GetProperty("white").Number("x") <= 0.737 + 1e-9));
+        Assert.All(options, one => Assert.InRange(one.GetProperty("balls").GetArrayLength(), 1, 2));
+        var rows = last.GetProperty("rows").EnumerateArray().ToList();
+        Assert.Contains("who begins wins about ", rows.Single(row => row.Text("kind") == "toss").Text("words"), StringComparison.Ordinal);
+        Assert.Contains("7, and the frame", rows.Single(row => row.Text("kind") == "foul").Text("words"), StringComparison.Ordinal);
+    }
+
     /// <summary>A black on the side cushion that has no straight pot to speak of, and a double (B49).</summary>
     [Fact]
     public async Task Doubles_are_told_with_chance_and_room_and_their_stroke_pots_the_ball()

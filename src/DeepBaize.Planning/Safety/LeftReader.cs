@@ -22,7 +22,7 @@ public sealed class LeftReader : IReply
     /// The frame in points when the last black decides it: twice the ball. There is nothing to weigh it against, so that any number gives
     /// the same order.
     /// </summary>
-    internal const int FrameWorth = 2 * BallValue.Most;
+    public const int FrameWorth = 2 * BallValue.Most;
 
     /// <summary>Chance of a straight pot from which nobody looks for another way, and least chance of one that anybody looks at.</summary>
     private const double PlainEnough = 0.4;

@@ -63,7 +63,7 @@ internal static class SafetyFinder
             ToOption(best, plan, frame, scene),
             SafetyWords.Leaves(best.Meant, opponent),
             SafetyWords.SafeSide(plan),
-            Rows(best, frame, opponent),
+            Rows(best, frame, scene.Frame, opponent),
             [.. plan.Misses.Select(miss => ToMissed(miss, opponent))],
             [.. plan.Others.Select(other => ToOption(other, plan, Before(other, scene), scene))],
             BreakWords.Arithmetic(frame),
@@ -100,7 +100,7 @@ internal static class SafetyFinder
             SafetyWords.Other(option, plan, frame, scene.Table.Conditions));
     }
 
-    private static List<RowOutput> Rows(SafetyOption best, FrameState frame, string opponent)
+    private static List<RowOutput> Rows(SafetyOption best, FrameState frame, FrameState asked, string opponent)
     {
         var rows = new List<RowOutput>
         {
@@ -108,6 +108,7 @@ internal static class SafetyFinder
         };
         var fouls = best.Judged.Fouls;
         if (SafetyWords.Risk(best, frame) is { } risk) rows.Add(RowWriter.Row(RowKind.Foul, risk, fouls, fouls.Share > Often));
+        if (SafetyWords.Toss(best, asked) is { } toss) rows.Add(RowWriter.Row(RowKind.Toss, toss));
         rows.Add(RowWriter.Row(RowKind.BothSides, SafetyWords.Worth(best)));
         return rows;
     }
