@@ -23,7 +23,7 @@ export default defineSection({
     })
     const action = computed(() => ({ label: t('safety.plan'), isBusy: safety.isBusy.value, run: () => safety.plan() }))
     useWanted(desk.whatNow, 'safety', isOpen, () => safety.plan())
-    const exchange = useExchange(desk.model, desk.shelf, desk.playback)
+    const exchange = useExchange(desk.model, desk.shelf, desk.playback, () => safety.cancel())
     return { safety, exchange, said, action }
   },
   bench: SafetyPanel,

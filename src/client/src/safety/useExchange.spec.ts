@@ -65,10 +65,12 @@ beforeEach(() => {
   )
   sheets = sheet()
   exchange = scope.run(() =>
-    useExchange(sheets as unknown as SheetModel, shelf as unknown as ShelfModel, {
-      playOut: () => Promise.resolve(),
-      reset: () => undefined,
-    }),
+    useExchange(
+      sheets as unknown as SheetModel,
+      shelf as unknown as ShelfModel,
+      { playOut: () => Promise.resolve(), reset: () => undefined },
+      () => undefined,
+    ),
   )!
 })
 afterEach(() => vi.unstubAllGlobals())

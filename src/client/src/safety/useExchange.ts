@@ -37,8 +37,15 @@ const replyBudget = 1000
 /**
  * A safety exchange, or a game on the black, against a simulated opponent: the stroke on the sheet comes out of the player's hands, the
  * opponent answers by the same search, and the line can be gone through and taken up anywhere.
+ *
+ * @param beforePlay - Called before the player's stroke: what is still being looked for is of no use then.
  */
-export function useExchange(model: SheetModel, shelf: ShelfModel, playback: Pick<Playback, 'playOut' | 'reset'>) {
+export function useExchange(
+  model: SheetModel,
+  shelf: ShelfModel,
+  playback: Pick<Playback, 'playOut' | 'reset'>,
+  beforePlay: () => void,
+) {
   const line = ref<Turn[]>([])
   /** How many strokes of the line were played before what lies on the sheet. */
   const at = ref(0)
@@ -75,6 +82,7 @@ export function useExchange(model: SheetModel, shelf: ShelfModel, playback: Pick
   /** Plays the stroke on the sheet; then the opponent plays until it is the player's turn again. */
   async function play(directionDeg: number) {
     if (busy.value) return
+    beforePlay()
     refusal.value = ''
     // Balls that lie otherwise than the line left them begin another one.
     const scene = here()
