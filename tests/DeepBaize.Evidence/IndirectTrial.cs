@@ -11,6 +11,11 @@ namespace DeepBaize.Evidence;
 public sealed record IndirectReport(
     IReadOnlyDictionary<IndirectWay, int> Windows, IReadOnlyDictionary<IndirectWay, int> Met, IReadOnlyList<string> Failures)
 {
+    /// <summary>How many failures each cause has.</summary>
+    public IEnumerable<string> Causes =>
+        Failures.GroupBy(failure => failure[..failure.IndexOf('(', StringComparison.Ordinal)].Trim())
+            .Select(cause => $"{cause.Key}: {cause.Count()}");
+
     public double Share => Windows.Values.Sum() == 0 ? 1 : (double)Met.Values.Sum() / Windows.Values.Sum();
 
     public override string ToString() =>
@@ -71,8 +76,8 @@ public static class IndirectTrial
         if (found is null) return $"not found ({1000 * truths.Max(truth => truth.Width):0.0} mm)";
         var (a, b) = (found.Window.Thick.HeadingRadians, found.Window.Thin.HeadingRadians);
         return truths.Exists(truth => IsNear(truth.From, Math.Min(a, b), truth.Metres) && IsNear(truth.To, Math.Max(a, b), truth.Metres))
-            ? null : $"other edges, {1000 * found.Window.WidthAtPocket:0.0} mm and not "
-                + string.Join(" or ", truths.Select(truth => $"{1000 * truth.Width:0.0}"));
+            ? null : $"other edges ({1000 * found.Window.WidthAtPocket:0.0} mm and not "
+                + $"{string.Join(" or ", truths.Select(truth => $"{1000 * truth.Width:0.0}"))})";
 
         static bool IsNear(double edge, double other, double metres) =>
             Math.Abs(Math.IEEERemainder(edge - other, Math.Tau)) * metres <= EdgeTolerance;

@@ -80,7 +80,7 @@ public sealed class SafetyTests(WebFixture web)
         Assert.True(last.GetProperty("best").GetProperty("white").Number("x") <= 0.737 + 1e-9);
     }
 
-    /// <summary>B50: the black again, level and in hand: both schools with their places, and whether to begin (B59: a foul is the frame).</summary>
+    /// <summary>B50, B59: level and in hand: both schools with their places, whether to begin, and that a foul is the frame.</summary>
     [Fact]
     public async Task The_black_again_is_told_with_both_schools_and_whether_to_begin()
     {

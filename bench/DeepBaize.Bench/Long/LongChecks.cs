@@ -140,7 +140,7 @@ internal static class LongChecks
     public static LongResult TryIndirect(int layouts)
     {
         var report = IndirectTrial.Run(Club, IndirectSeed, layouts, int.MaxValue);
-        return new LongResult(report.Share >= 0.95, [report.ToString(), .. report.Failures.Take(20)]);
+        return new LongResult(report.Share >= 0.95, [report.ToString(), .. report.Causes]);
     }
 
     /// <summary>
