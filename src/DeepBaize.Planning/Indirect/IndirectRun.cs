@@ -126,8 +126,7 @@ public sealed class IndirectRun
             _first = first;
             foreach (var met in told.Balls)
             {
-                if (met.Ball == BallId.Cue) Begin(met, Stage.Straight, default, told.Time);
-                else if (met.Ball == first) Begin(met, Stage.Straight, default, told.Time);
+                if (met.Ball == BallId.Cue || met.Ball == first) Begin(met, Stage.Straight, default, told.Time);
                 // Balls that touch the first one are sent off with it.
                 else Begin(met, Stage.OnItsWay, Together(IndirectWay.Plant, met.Ball), told.Time);
             }
@@ -147,13 +146,6 @@ public sealed class IndirectRun
     {
         ref var first = ref _balls[(int)a.Ball];
         ref var second = ref _balls[(int)b.Ball];
-        if (first.Last == b.Ball && second.Last == a.Ball && IsSameContact(first, second, time))
-        {
-            Update(a);
-            Update(b);
-            return true;
-        }
-
         if (second.Stage != Stage.Still && first.Stage != Stage.Still) return Presses(a, b, time);
         var (moving, still) = first.Stage == Stage.Still ? (b, a) : (a, b);
         ref var mover = ref _balls[(int)moving.Ball];
@@ -167,40 +159,29 @@ public sealed class IndirectRun
         }
 
         var run = mover.MetresTo(moving.After.Place);
-        Begin(still, Stage.OnItsWay, Together(IndirectWay.Plant, still.Ball), time, run, moving.Ball);
-        Begin(moving, Stage.OnItsWay, Together(IndirectWay.InOff, still.Ball), time, run, still.Ball);
+        Begin(still, Stage.OnItsWay, Together(IndirectWay.Plant, still.Ball), time, run);
+        Begin(moving, Stage.OnItsWay, Together(IndirectWay.InOff, still.Ball), time, run);
         return true;
     }
 
-    /// <summary>True for balls that touched from the start and still press on each other: their ways go on.</summary>
+    /// <summary>True for balls that have just met, or touched from the start, and still press on each other: their ways go on.</summary>
     private bool Presses(in BallAtEvent a, in BallAtEvent b, double time)
     {
         ref readonly var first = ref _balls[(int)a.Ball];
         ref readonly var second = ref _balls[(int)b.Ball];
-        if (!IsSameContact(first, second, time)) return false;
+        if (time - Math.Max(first.Since, second.Since) >= SameContact || first.Stage == Stage.Lost || second.Stage == Stage.Lost)
+            return false;
         Update(a);
         Update(b);
         return true;
     }
 
-    private static bool IsSameContact(in Followed first, in Followed second, double time) =>
-        time - Math.Max(first.Since, second.Since) < SameContact && first.Stage != Stage.Lost && second.Stage != Stage.Lost;
-
     private IndirectPot Together(IndirectWay way, BallId other) => new(way, _first!.Value, other, null, null, default);
 
-    private void Begin(
-        in BallAtEvent met, Stage stage, IndirectPot pot, double time, double metres = 0, BallId? last = null)
+    private void Begin(in BallAtEvent met, Stage stage, IndirectPot pot, double time, double metres = 0)
     {
         ref var ball = ref _balls[(int)met.Ball];
-        ball = new Followed
-        {
-            Stage = stage,
-            Pot = pot,
-            Metres = metres,
-            Since = time,
-            Last = last ?? BallId.Cue,
-            From = met.After.Place,
-        };
+        ball = new Followed { Stage = stage, Pot = pot, Metres = metres, Since = time, From = met.After.Place };
         ball.Head(met.After);
     }
 
@@ -283,7 +264,6 @@ public sealed class IndirectRun
         public (double X, double Y) Way;
         public double Metres;
         public double Since;
-        public BallId Last;
 
         /// <summary>Metres that it ran when it comes to a place.</summary>
         public readonly double MetresTo(Place place) => Metres + From.DistanceTo(place);
