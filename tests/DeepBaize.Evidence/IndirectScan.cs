@@ -147,7 +147,7 @@ public sealed class IndirectScan(TableInUse table)
 
         static bool Leads(in BallState state, PocketId pocket)
         {
-            var (dx, dy) = (Corner(pocket).X - state.Position.X, Corner(pocket).Y - state.Position.Y);
+            var (dx, dy) = (PotScan.Corner(pocket).X - state.Position.X, PotScan.Corner(pocket).Y - state.Position.Y);
             var (vx, vy) = (state.Velocity.X, state.Velocity.Y);
             var speed = Math.Sqrt(vx * vx + vy * vy);
             return dx * vx + dy * vy > -Throat * speed && Math.Abs(vy * dx - vx * dy) <= Mouth * speed;
@@ -160,8 +160,4 @@ public sealed class IndirectScan(TableInUse table)
         .Sum(piece => piece.Start.DistanceTo(piece.End));
 
     private static bool Has(ShotEvent told, BallId ball) => told.Balls.Any(one => one.Ball == ball);
-
-    private static Place Corner(PocketId pocket) => new(
-        pocket <= PocketId.Green ? 0 : pocket <= PocketId.MiddleGreenSide ? Measurements.Length / 2 : Measurements.Length,
-        (int)pocket % 2 == 0 ? 0 : Measurements.Width);
 }

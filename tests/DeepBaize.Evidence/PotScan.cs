@@ -117,7 +117,7 @@ public sealed class PotScan(TableInUse table)
         return (fell.Pocket, !meetsBall && Math.Abs(offset) <= Mouth, speed, offset);
     }
 
-    private static Place Corner(PocketId pocket) => new(
+    internal static Place Corner(PocketId pocket) => new(
         pocket <= PocketId.Green ? 0 : pocket <= PocketId.MiddleGreenSide ? Measurements.Length / 2 : Measurements.Length,
         (int)pocket % 2 == 0 ? 0 : Measurements.Width);
 }

@@ -37,6 +37,34 @@ public sealed class SafetyTests
         Assert.True(report.Scores < 0.2, report.ToString());
     }
 
+    /// <summary>A game that is played on: turns go from side to side, and the lead is that of the side that began.</summary>
+    [Fact]
+    public void A_game_that_is_played_on_ends_with_the_last_black_and_says_who_won()
+    {
+        var player = new ExchangePlayer(Ask(HousePlayers.Expert), potBudget: 120, safetyBudget: 200);
+        // Level, the black over the pocket: who begins pots it.
+        var easy = new FrameState(Lay((Cue, 3.0, 1.3), (Black, 3.50, 1.71)).Balls, Club.Conditions.Gauge, BallOn.Black);
+        var won = new ExchangeGame(Club).Play(easy, Choose, Choose, seed: 1);
+        Assert.Equal((7, 1, 0, true), (won.Lead, won.Strokes, won.Turns, won.Won));
+        // The side that begins passes it by, which is seven away and the frame.
+        var lost = new ExchangeGame(Club).Play(easy, Miss, Choose, seed: 1);
+        Assert.Equal((-7, 1, 0, false), (lost.Lead, lost.Strokes, lost.Turns, lost.Won));
+        // With the pink up the game goes on after a foul, and the other side takes what is there.
+        var both = easy with { Balls = [.. easy.Balls, new PlacedBall(Pink, new Place(0.09, 0.09))], On = BallOn.Pink };
+        var on = new ExchangeGame(Club).Play(both, Miss, Choose, seed: 1, turns: 1);
+        Assert.Equal((1, null), (on.Turns, on.Won));
+        Assert.True(on.Lead <= -6);
+
+        (FrameState Frame, PlannedStroke Stroke)? Choose(FrameState frame) =>
+            player.Choose(player.Placed(frame)) is { } stroke ? (player.Placed(frame), stroke) : null;
+
+        (FrameState Frame, PlannedStroke Stroke)? Miss(FrameState frame) =>
+            Choose(frame) is { } one ? (one.Frame, PassedBy(one.Stroke)) : null;
+
+        static PlannedStroke PassedBy(PlannedStroke stroke) =>
+            stroke with { Strike = stroke.Strike with { DirectionRadians = stroke.Strike.DirectionRadians + 0.4, WhiteSpeed = 0.8 } };
+    }
+
     [Fact]
     public void The_answer_is_the_same_on_one_thread_and_on_two()
     {

@@ -3,7 +3,6 @@ using System.Globalization;
 using DeepBaize.Evidence.Advice;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
-using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Safety;
 using DeepBaize.Planning.Sampling;
@@ -34,27 +33,13 @@ internal sealed record SafetyRow(string Policy, double[] Points, double Seconds)
 /// </summary>
 internal sealed class SafetyArena(PlayerProfile striker, PlayerProfile opponent, SafetySize size)
 {
-    /// <summary>A striker has nothing on who has no pot above this chance.</summary>
-    private const double MostChance = 0.35;
-
     private const int VisitBudget = 120;
     private const int NoiseSeed = 88_007;
 
     private readonly TableInUse _table = ArenaMatch.Club;
 
     /// <summary>The situations: layouts of the arena in which nothing is on, in the order of their seeds.</summary>
-    public IReadOnlyList<FrameState> Situations()
-    {
-        var gauge = new LeaveGauge(_table, striker);
-        var found = new List<FrameState>();
-        for (var seed = size.Seed; found.Count < size.Situations; seed++)
-        {
-            var frame = ArenaLayouts.Of(seed);
-            if (gauge.Read(frame) is not [{ Chance: > MostChance }, ..]) found.Add(frame);
-        }
-
-        return found;
-    }
+    public IReadOnlyList<FrameState> Situations() => [.. SafetyTold.NothingOn(_table, striker, size.Seed).Take(size.Situations)];
 
     /// <summary>Plays all situations with a policy: <c>search</c>, <c>thin</c> or <c>as-meant</c>.</summary>
     public SafetyRow Play(string policy, IReadOnlyList<FrameState> situations)

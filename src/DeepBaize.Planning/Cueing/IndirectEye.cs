@@ -2,6 +2,7 @@ using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Players;
+using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Cueing;
@@ -35,7 +36,7 @@ public static class IndirectEye
     /// <param name="pot">What it is for.</param>
     internal static double AtTheCue(TableInUse table, Layout layout, PlayerProfile player, in Strike strike, IndirectPot pot)
     {
-        var (white, ball) = (layout[Table.BallId.Cue]!.Value, layout[pot.First]!.Value);
+        var (white, ball) = (layout[BallId.Cue]!.Value, layout[pot.First]!.Value);
         var away = white.DistanceTo(ball);
         var beside = away * Math.Sin(white.HeadingTo(ball) - strike.DirectionRadians) / table.Diameter;
         var cos = Math.Max(LeastCut, Math.Sqrt(Math.Max(0, 1 - beside * beside)));

@@ -35,6 +35,14 @@ public readonly record struct IndirectPot(
 {
     /// <summary>The ball that falls.</summary>
     public BallId Ball => Way is IndirectWay.Plant or IndirectWay.Cannon ? Other : First;
+
+    /// <summary>
+    /// True for balls of which one may be met and the other potted in a stroke: of two colours only one is on. That a free ball and the
+    /// ball on are both on is left out.
+    /// </summary>
+    /// <param name="first">The ball that is met.</param>
+    /// <param name="potted">The ball that falls.</param>
+    public static bool GoTogether(BallId first, BallId potted) => first == potted || (BallSet.IsRed(first) && BallSet.IsRed(potted));
 }
 
 /// <summary>A pot that is not straight is played.</summary>

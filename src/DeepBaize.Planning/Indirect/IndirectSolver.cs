@@ -19,7 +19,7 @@ public sealed class IndirectSolver
     private const double Near = 0.2;
 
     /// <summary>Narrowest window that is told, in metres at the pocket.</summary>
-    public const double NarrowestWindow = 0.004;
+    private const double NarrowestWindow = 0.004;
 
     /// <summary>A way that passes the pocket farther off than this on both sides leaps over it, in metres.</summary>
     private const double FarthestBracket = 1.5;
@@ -65,7 +65,7 @@ public sealed class IndirectSolver
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public IReadOnlyList<IndirectSolution> All(Layout layout, BallId first, Dials dials, CancellationToken cancel = default) =>
         QuestionOf(layout, first, dials) is { } question
-            ? question.Sweep(question.Aim.Middle, question.Aim.Reach, null, cancel) : [];
+            ? question.Sweep(question.Aim.Middle, question.Aim.Reach, cancel) : [];
 
     /// <summary>One such pot, looked for about where plain geometry has it.</summary>
     /// <param name="layout">The balls; with the white.</param>
@@ -74,24 +74,24 @@ public sealed class IndirectSolver
     /// <param name="headingRadians">Heading from the white to the first ball about which it is looked for.</param>
     /// <returns>The stroke; null when it does not go.</returns>
     public IndirectSolution? Solve(Layout layout, IndirectPot pot, Dials dials, double headingRadians) =>
-        QuestionOf(layout, pot.First, dials) is { } question
-            ? question.Sweep(headingRadians, Near, pot, default) is [var found, ..] ? found : null : null;
+        QuestionOf(layout, pot.First, dials, pot) is { } question
+            ? question.Sweep(headingRadians, Near, default) is [var found, ..] ? found : null : null;
 
-    private Question? QuestionOf(Layout layout, BallId first, Dials dials)
+    private Question? QuestionOf(Layout layout, BallId first, Dials dials, IndirectPot? only = null)
     {
         ArgumentNullException.ThrowIfNull(layout);
         return layout[BallId.Cue] is { } white && layout[first] is { } ball && !layout.Contacts.Contains(new Contact(BallId.Cue, first))
-            ? new Question(this, layout, first, new ContactAim(layout, dials, white, ball, ball, _table)) : null;
+            ? new Question(this, layout, first, new ContactAim(layout, dials, white, ball, ball, _table), only) : null;
     }
 
-    /// <summary>The first contact with one ball that is asked about.</summary>
-    private sealed class Question(IndirectSolver solver, Layout layout, BallId first, ContactAim aim)
+    /// <summary>The first contact with one ball that is asked about, for all that goes so or for one pot only.</summary>
+    private sealed class Question(IndirectSolver solver, Layout layout, BallId first, ContactAim aim, IndirectPot? only)
     {
         private readonly Dictionary<IndirectPot, IndirectSolution> _found = [];
 
         public ContactAim Aim => aim;
 
-        public IReadOnlyList<IndirectSolution> Sweep(double about, double reach, IndirectPot? only, CancellationToken cancel)
+        public IReadOnlyList<IndirectSolution> Sweep(double about, double reach, CancellationToken cancel)
         {
             var steps = Math.Max(2, (int)Math.Ceiling(2 * reach / SweepStep));
             Seen? before = null;
@@ -101,7 +101,7 @@ public sealed class IndirectSolver
                 var heading = about - reach + 2 * reach * i / steps;
                 if (!aim.IsReachable(heading)) continue;
                 var here = new Seen(heading, [.. Play(heading)]);
-                Between(before, here, FinerSteps, only);
+                Between(before, here, FinerSteps);
                 before = here;
             }
 
@@ -109,26 +109,26 @@ public sealed class IndirectSolver
         }
 
         /// <summary>Looks between two contacts, more finely where balls come on other ways from one to the other.</summary>
-        private void Between(Seen? before, Seen here, int finer, IndirectPot? only)
+        private void Between(Seen? before, Seen here, int finer)
         {
             if (finer > 0 && before is not null && !before.HasTheWaysOf(here))
             {
                 var heading = (before.Heading + here.Heading) / 2;
                 var middle = new Seen(heading, [.. Play(heading)]);
-                Between(before, middle, finer - 1, only);
-                Between(middle, here, finer - 1, only);
+                Between(before, middle, finer - 1);
+                Between(middle, here, finer - 1);
                 return;
             }
 
-            foreach (var line in here.Lines) Follow(line, here.Heading, before?.Lines ?? [], before?.Heading ?? double.NaN, only);
+            foreach (var line in here.Lines) Follow(line, here.Heading, before?.Lines ?? [], before?.Heading ?? double.NaN);
         }
 
         /// <summary>Takes what one stroke shows beside the one before it.</summary>
-        private void Follow(IndirectLine line, double heading, List<IndirectLine> before, double beforeHeading, IndirectPot? only)
+        private void Follow(IndirectLine line, double heading, List<IndirectLine> before, double beforeHeading)
         {
             if (line.HasFallen)
             {
-                Take(line.Pot, heading, double.NaN, only);
+                Take(line.Pot, heading, double.NaN);
                 return;
             }
 
@@ -141,12 +141,12 @@ public sealed class IndirectSolver
                 var point = PottingLine.PointOf(pocket);
                 var (from, to) = (before[last].Offset(point), line.Offset(point));
                 if (from * to <= 0 && Math.Abs(from) + Math.Abs(to) < FarthestBracket && !IsKnown(pot, beforeHeading, heading))
-                    Cross(pot, (beforeHeading, from), (heading, to), only);
+                    Cross(pot, (beforeHeading, from), (heading, to));
             }
         }
 
         /// <summary>Finds where the ball's way crosses the pocket's point, and whether it falls there.</summary>
-        private void Cross(IndirectPot pot, (double Heading, double Offset) a, (double Heading, double Offset) b, IndirectPot? only)
+        private void Cross(IndirectPot pot, (double Heading, double Offset) a, (double Heading, double Offset) b)
         {
             var slope = (b.Offset - a.Offset) / (b.Heading - a.Heading);
             for (var step = 0; step < RootSteps && Math.Abs(b.Heading - a.Heading) > 1e-7; step++)
@@ -154,17 +154,17 @@ public sealed class IndirectSolver
                 // By turns where a straight line crosses and the middle: the ways are bent, and may end at a ball.
                 var middle = step % 2 == 0 && b.Offset != a.Offset
                     ? a.Heading - a.Offset * (b.Heading - a.Heading) / (b.Offset - a.Offset) : (a.Heading + b.Heading) / 2;
-                var (offset, hasFallen) = Look(pot, middle);
+                var (offset, hasFallen, _) = Look(pot, middle);
                 if (hasFallen)
                 {
-                    Take(pot, middle, slope, only);
+                    Take(pot, middle, slope);
                     return;
                 }
 
                 if (double.IsNaN(offset)) return;
                 if (Math.Abs(offset) < RootTolerance)
                 {
-                    TakeBeside(pot, middle, slope, only);
+                    TakeBeside(pot, middle, slope);
                     return;
                 }
 
@@ -174,21 +174,21 @@ public sealed class IndirectSolver
             }
         }
 
-        private void TakeBeside(IndirectPot pot, double heading, double slope, IndirectPot? only)
+        private void TakeBeside(IndirectPot pot, double heading, double slope)
         {
             foreach (var metres in Beside)
             {
                 if (Look(pot, heading + metres / slope) is not { HasFallen: true }) continue;
-                Take(pot, heading + metres / slope, slope, only);
+                Take(pot, heading + metres / slope, slope);
                 return;
             }
         }
 
         /// <summary>Takes a heading at which a ball falls: its window is searched, unless it lies in one that is known.</summary>
-        private void Take(IndirectPot pot, double heading, double slope, IndirectPot? only)
+        private void Take(IndirectPot pot, double heading, double slope)
         {
             if ((only is { } wanted && wanted != pot) || IsKnown(pot, heading, heading)) return;
-            var metres = MetresOf(pot, heading);
+            var metres = Look(pot, heading).Metres;
             var step = Math.Min(LongestEdgeStep, EdgeStep / (double.IsNaN(slope) ? metres : Math.Max(Math.Abs(slope), metres)));
             var window = new PotWindow(Edge(pot, heading, -step), Edge(pot, heading, step), metres);
             if (window.WidthAtPocket < NarrowestWindow) return;
@@ -198,9 +198,9 @@ public sealed class IndirectSolver
 
         private IndirectSolution Tell(IndirectPot pot, PotWindow window, double inside)
         {
+            var middle = window.MiddleHeadingRadians;
             // The middle of a window with a hole would miss.
-            var middle = Look(pot, window.MiddleHeadingRadians).HasFallen ? window.MiddleHeadingRadians : inside;
-            Look(pot, middle);
+            if (!Look(pot, middle).HasFallen) Look(pot, middle = inside);
             var contact = solver._result.FirstContact!.Value;
             var (thick, thin) = contact.CutRadians >= 0 ? (window.Thick, window.Thin) : (window.Thin, window.Thick);
             return new IndirectSolution(
@@ -230,26 +230,18 @@ public sealed class IndirectSolver
         private bool IsKnown(IndirectPot pot, double from, double to) =>
             _found.TryGetValue(pot, out var known) && (known.Window.Holds(from) || known.Window.Holds(to));
 
-        private (double Offset, bool HasFallen) Look(IndirectPot pot, double heading)
+        /// <summary>How the ball passes the pocket, whether it falls, and how far it is from the first contact to there.</summary>
+        private (double Offset, bool HasFallen, double Metres) Look(IndirectPot pot, double heading)
         {
-            if (!aim.IsReachable(heading)) return (double.NaN, false);
+            if (!aim.IsReachable(heading)) return (double.NaN, false, double.NaN);
+            var point = PottingLine.PointOf(pot.Pocket);
             foreach (var line in Play(heading))
             {
-                if (IsSameWay(line.Pot, pot))
-                    return (line.Offset(PottingLine.PointOf(pot.Pocket)), line.HasFallen && line.Pot.Pocket == pot.Pocket);
+                if (!IsSameWay(line.Pot, pot)) continue;
+                return (line.Offset(point), line.HasFallen && line.Pot.Pocket == pot.Pocket, line.Metres + line.From.DistanceTo(point));
             }
 
-            return (double.NaN, false);
-        }
-
-        private double MetresOf(IndirectPot pot, double heading)
-        {
-            foreach (var line in Play(heading))
-            {
-                if (IsSameWay(line.Pot, pot)) return line.Metres + line.From.DistanceTo(PottingLine.PointOf(pot.Pocket));
-            }
-
-            return double.NaN;
+            return (double.NaN, false, double.NaN);
         }
 
         private IReadOnlyList<IndirectLine> Play(double heading)

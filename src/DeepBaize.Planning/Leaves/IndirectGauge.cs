@@ -130,29 +130,27 @@ public sealed class IndirectGauge(TableInUse table, PlayerProfile player, LeaveG
             if (!line.IsFree || !on.Contains(balls[line.Index].Ball)) continue;
             for (var first = 0; first < balls.Length; first++)
             {
-                if (first == line.Index || !on.Contains(balls[first].Ball) || !GoTogether(first, line.Index)) continue;
+                if (first == line.Index || !on.Contains(balls[first].Ball)
+                    || !IndirectPot.GoTogether(balls[first].Ball, balls[line.Index].Ball)) continue;
                 Plant(first, line);
                 if (balls[first].Place.DistanceTo(balls[line.Index].Place) <= SquareWithin) Cannon(first, line);
             }
         }
     }
 
-    /// <summary>True for balls of which one may be met and the other potted in a stroke: of two colours only one is on.</summary>
-    private bool GoTogether(int first, int second) => BallSet.IsRed(_lines.Balls[first].Ball) && BallSet.IsRed(_lines.Balls[second].Ball);
-
     /// <summary>A ball off a cushion: to where the pocket is seen in the mirror.</summary>
     private void Double(int index, CushionId cushion, PocketId pocket)
     {
         var ball = _lines.Balls[index].Place;
         var point = PottingLine.PointOf(pocket);
-        if (IsOn(point, cushion) || Bounce(ball, point, cushion) is not { } early) return;
+        if (IsOn(point, cushion) || MirroredWay.By(ball, point, cushion, _inset, PocketRoom) is not { } early) return;
         // What the widest pocket would not take is not looked at twice: most cannot be sent there at all.
         if (Doubled(ball, early) is not { } about || ChanceOf(WidestOpening, about.Turn * early.Metres) < _least) return;
-        var opening = _openings.At(pocket, early.Place, out var throat);
+        var opening = _openings.At(pocket, early.Meets, out var throat);
         if (opening.Width <= 0) return;
-        var ahead = early.Place.HeadingTo(throat);
+        var ahead = early.Meets.HeadingTo(throat);
         var target = throat.Offset(-Math.Sin(ahead) * opening.Middle, Math.Cos(ahead) * opening.Middle);
-        if (Bounce(ball, target, cushion) is not { Place: var bounce, Metres: var metres } last
+        if (MirroredWay.By(ball, target, cushion, _inset, PocketRoom) is not { Meets: var bounce, Metres: var metres } last
             || Doubled(ball, last) is not { Meet: var meet, Sent: var sent, Turn: var turn }) return;
         var chance = ChanceOf(opening.Width, turn * metres);
         if (chance < _least || IsBlocked(ball, bounce, index) || IsBlocked(bounce, target, index)) return;
@@ -275,27 +273,6 @@ public sealed class IndirectGauge(TableInUse table, PlayerProfile player, LeaveG
         return [(Math.Cos(heading + turn), Math.Sin(heading + turn)), (Math.Cos(heading - turn), Math.Sin(heading - turn))];
     }
 
-    /// <summary>How a ball comes to a place by a cushion, as in a mirror; null near a pocket.</summary>
-    private MirroredWay? Bounce(Place ball, Place target, CushionId cushion)
-    {
-        var line = cushion switch
-        {
-            CushionId.Baulk or CushionId.YellowSide => _inset,
-            CushionId.Top => Measurements.Length - _inset,
-            _ => Measurements.Width - _inset,
-        };
-        var isEnd = cushion is CushionId.Baulk or CushionId.Top;
-        var (near, far) = isEnd
-            ? (Math.Abs(ball.X - line), Math.Abs(target.X - line)) : (Math.Abs(ball.Y - line), Math.Abs(target.Y - line));
-        if (near + far < 1e-6) return null;
-        var mirrored = isEnd ? new Place(2 * line - target.X, target.Y) : new Place(target.X, 2 * line - target.Y);
-        var share = near / (near + far);
-        var bounce = isEnd ? new Place(line, ball.Y + (target.Y - ball.Y) * share) : new Place(ball.X + (target.X - ball.X) * share, line);
-        var (along, length) = isEnd ? (bounce.Y, Measurements.Width) : (bounce.X, Measurements.Length);
-        var isOpen = along < PocketRoom || along > length - PocketRoom || (!isEnd && Math.Abs(along - length / 2) < PocketRoom);
-        return isOpen ? null : new MirroredWay(bounce, mirrored, ball.DistanceTo(mirrored));
-    }
-
     /// <summary>True for a pocket that lies on a cushion: nothing comes off it into that pocket.</summary>
     private static bool IsOn(Place point, CushionId cushion) => cushion switch
     {
@@ -315,10 +292,4 @@ public sealed class IndirectGauge(TableInUse table, PlayerProfile player, LeaveG
     private static double Root(double a, double b, double c) => Math.Sqrt(a * a + b * b + c * c);
 
     private static double ChanceOf(double width, double spread) => SpecialFunctions.Erf(width / 2 / (spread * Math.Sqrt(2)));
-
-    /// <summary>A way by a cushion.</summary>
-    /// <param name="Place">Where the ball meets it.</param>
-    /// <param name="Mirrored">Where its end is seen in the mirror: a ball that lies on the cushion is sent there too.</param>
-    /// <param name="Metres">The whole way.</param>
-    private readonly record struct MirroredWay(Place Place, Place Mirrored, double Metres);
 }

@@ -50,40 +50,20 @@ public sealed class EscapeGauge(TableInUse table, PlayerProfile player)
         for (var i = 0; i < balls.Length; i++)
         {
             if (!on.Contains(balls[i].Ball)) continue;
-            for (var cushion = 0; cushion < 4; cushion++) best = Math.Max(best, Off(cushion, white, balls, i));
+            for (var cushion = CushionId.Baulk; cushion <= CushionId.GreenSide; cushion++)
+                best = Math.Max(best, Off(cushion, white, balls, i));
         }
 
         return best;
     }
 
-    /// <summary>
-    /// Chance to hit a ball off a cushion: 0 at the baulk end, then the far end, then the two sides; 0 when the way is shut.
-    /// </summary>
-    private double Off(int cushion, Place white, PlacedBall[] balls, int target)
+    /// <summary>Chance to hit a ball off a cushion; 0 when the way is shut.</summary>
+    private double Off(CushionId cushion, Place white, PlacedBall[] balls, int target)
     {
-        var isEnd = cushion < 2;
-        var line = cushion switch
-        {
-            0 or 2 => _inset,
-            1 => Measurements.Length - _inset,
-            _ => Measurements.Width - _inset,
-        };
         var ball = balls[target].Place;
-        var mirrored = isEnd ? new Place(2 * line - ball.X, ball.Y) : new Place(ball.X, 2 * line - ball.Y);
-        var (near, far) = isEnd ? (Math.Abs(white.X - line), Math.Abs(ball.X - line)) : (Math.Abs(white.Y - line), Math.Abs(ball.Y - line));
-        if (near + far < 1e-6) return 0;
-        var share = near / (near + far);
-        var meets = new Place(white.X + share * (mirrored.X - white.X), white.Y + share * (mirrored.Y - white.Y));
-        if (!IsOnCushion(isEnd ? meets.Y : meets.X, isEnd)) return 0;
-        if (Corridor.IsBlocked(balls, white, meets, -1, _diameter) || Corridor.IsBlocked(balls, meets, ball, target, _diameter)) return 0;
-        return SpecialFunctions.Erf(_diameter / (_spread * white.DistanceTo(mirrored) * Math.Sqrt(2)));
-    }
-
-    /// <summary>True for a place along a cushion that is away from its pockets.</summary>
-    private static bool IsOnCushion(double along, bool isEnd)
-    {
-        var length = isEnd ? Measurements.Width : Measurements.Length;
-        return along > PocketRoom && along < length - PocketRoom
-            && (isEnd || Math.Abs(along - Measurements.Length / 2) > PocketRoom);
+        if (MirroredWay.By(white, ball, cushion, _inset, PocketRoom) is not { } way) return 0;
+        if (Corridor.IsBlocked(balls, white, way.Meets, -1, _diameter) || Corridor.IsBlocked(balls, way.Meets, ball, target, _diameter))
+            return 0;
+        return SpecialFunctions.Erf(_diameter / (_spread * way.Metres * Math.Sqrt(2)));
     }
 }

@@ -44,9 +44,7 @@ public sealed class ExchangePlayer
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public PlannedStroke? Choose(FrameState frame, CancellationToken cancel = default)
     {
-        ArgumentNullException.ThrowIfNull(frame);
-        _safeties.Stakes.Read(frame);
-        var pot = _pots.Run(frame, _potBudget, cancel).Best is [var likely, ..] ? likely : null;
+        var pot = BestPot(frame, cancel);
         if (pot?.Pot.Share >= PlainPot) return pot.Stroke;
         var safety = _safeties.Run(frame, _safetyBudget, cancel) is [var best, ..] ? best : null;
         if (safety is null) return pot?.Stroke;
@@ -61,10 +59,15 @@ public sealed class ExchangePlayer
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public PlannedStroke? ChoosePlainly(FrameState frame, double least, CancellationToken cancel = default)
     {
-        ArgumentNullException.ThrowIfNull(frame);
-        _safeties.Stakes.Read(frame);
-        var pot = _pots.Run(frame, _potBudget, cancel).Best is [var likely, ..] ? likely : null;
+        var pot = BestPot(frame, cancel);
         if (pot?.Pot.Share >= least) return pot.Stroke;
         return _safeties.Plain(frame, cancel)?.Stroke ?? pot?.Stroke ?? _safeties.AsMeant(frame, _safetyBudget, cancel)?.Stroke;
+    }
+
+    private RatedStroke? BestPot(FrameState frame, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        _safeties.Stakes.Read(frame);
+        return _pots.Run(frame, _potBudget, cancel).Best is [var best, ..] ? best : null;
     }
 }

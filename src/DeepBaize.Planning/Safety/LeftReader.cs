@@ -89,8 +89,8 @@ public sealed class LeftReader : IReply
     private IndirectLeave? IndirectPotOf(FrameState frame, double least) =>
         _indirect.Best(frame.White!.Value, _gauge.LinesOf(frame.ObjectBalls), frame.Playable.ToHashSet(), least);
 
-    private double Promise(FrameState frame, in IndirectLeave round) => _worth.Promise(
-        frame, new LeavePot(new Pot(round.Pot.Ball, round.Pot.Pocket), round.Chance, round.CutRadians, round.Run, BridgeWay.Plain, -1));
+    private double Promise(FrameState frame, in IndirectLeave round) => LeaveWeights.Scaled(_worth.Promise(
+        frame, new LeavePot(new Pot(round.Pot.Ball, round.Pot.Pocket), round.Chance, round.CutRadians, round.Run, BridgeWay.Plain, -1)));
 
     /// <summary>How hard it is to play safe, by the way to the nearest ball that is on and that the white comes to straight.</summary>
     private static double Awkward(FrameState frame)

@@ -5,7 +5,6 @@ using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Rules;
-using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
 namespace DeepBaize.Planning.Search;
@@ -55,7 +54,7 @@ public static class IndirectReading
                 found[i] =
                 [
                     .. own.Item1.All(layout, asked[i].ball, Dials.AtPace(asked[i].pace), cancel)
-                        .Where(solved => isPractice || MayBePlayed(frame, solved.Pot))
+                        .Where(solved => isPractice || IndirectPot.GoTogether(solved.Pot.First, solved.Pot.Ball))
                         .Select(solved => Try(table, layout, frame, player, isPractice, own.Item2, solved, cancel))
                         .OfType<IndirectEntry>(),
                 ];
@@ -69,10 +68,6 @@ public static class IndirectReading
                 .OrderByDescending(entry => entry.Chance.Share).ThenBy(entry => entry.Solution.Pot.ToString(), StringComparer.Ordinal),
         ];
     }
-
-    /// <summary>True for a pot whose ball is on when its first ball is met: of two colours only one is.</summary>
-    private static bool MayBePlayed(FrameState frame, IndirectPot pot) =>
-        pot.Ball == pot.First || (frame.On == BallOn.Red && !frame.IsFreeBall && BallSet.IsRed(pot.Ball));
 
     private static IndirectEntry? Try(
         TableInUse table, Layout layout, FrameState frame, PlayerProfile player, bool isPractice, TrialTable trials,

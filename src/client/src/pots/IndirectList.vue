@@ -42,7 +42,4 @@ defineProps<{ indirect: Indirect }>()
   font-size: 16px;
   line-height: 21px;
 }
-.list button[aria-pressed='true'] {
-  font-weight: 600;
-}
 </style>

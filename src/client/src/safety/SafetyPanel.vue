@@ -159,7 +159,4 @@ h3 {
   column-gap: 10px;
   align-items: start;
 }
-.list button[aria-pressed='true'] {
-  font-weight: 600;
-}
 </style>
