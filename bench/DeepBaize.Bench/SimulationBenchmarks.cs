@@ -56,6 +56,18 @@ public class SimulationBenchmarks
         _simulation.Run(_fullFrame, Positions.BreakOff, _result);
         return _result.ClusterCount;
     }
+
+    [Benchmark]
+    public void Forty_break_offs()
+    {
+        foreach (var strike in Positions.BreakOffs) _simulation.Run(_fullFrame, strike, _result);
+    }
+
+    [Benchmark]
+    public void Forty_break_offs_with_the_butt_2_degrees_up()
+    {
+        foreach (var strike in Positions.BreakOffs) _simulation.Run(_fullFrame, Positions.WithLeastButt(strike), _result);
+    }
 }
 
 /// <summary>The two impacts that integrate.</summary>
