@@ -5,6 +5,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
@@ -34,7 +35,7 @@ public class BreakBenchmarks
         _frames = new FramePlayer(_question.Table, _question.Striker);
         _layout = _frames.LayoutOf(_frame)!;
         _stroke = new BreakSearch(_question).Run(_frame, 1000).Best[0].Stroke;
-        _worth = _question.Worth();
+        _worth = _question.Worth(_question);
         _rulings = [.. Enumerable.Range(0, Draws)
             .Select(number => _frames.Play(_frame, _layout, _stroke, Planning.Players.Draws.Even(1, number)).Ruling)];
     }

@@ -73,8 +73,8 @@ internal static class Positions
     public static Strike BreakOff { get; } = new(0.30 * Math.PI / 180, Pace.ToSpeed(7.4), 0.2, 0.05);
 
     /// <summary>
-    /// Break-offs from the middle of the pack to past its edge. One alone does not tell what the butt costs: swerve moves the white, so that
-    /// it meets another ball, or two one after the other.
+    /// Break-offs from the middle of the pack to past its edge. One alone does not tell what the butt costs: swerve moves the white, so
+    /// that it meets another ball, or two one after the other.
     /// </summary>
     public static IReadOnlyList<Strike> BreakOffs { get; } =
         [.. Enumerable.Range(0, 40).Select(i => BreakOff with { DirectionRadians = (-0.35 + 0.05 * i) * Math.PI / 180 })];

@@ -19,6 +19,9 @@ public static class BreakWords
     private const double NoChance = 0.005;
     private const double LeastFoul = 0.03;
 
+    /// <summary>Points below which nothing is said of what misses leave.</summary>
+    private const double LeastLeft = 0.5;
+
     /// <summary>No pot was found.</summary>
     /// <param name="frame">The frame.</param>
     /// <param name="wishes">What the player rules out.</param>
@@ -123,11 +126,24 @@ public static class BreakWords
             + ReasonWords.WhyNot(other.Versus, plan);
     }
 
-    /// <summary>What a visit is worth.</summary>
-    public static string Worth(double worth, FrameState frame, BreakGoal goal) => goal == BreakGoal.Secure
-        ? $"{FrameArithmetic.PointsToSecure(frame)} more points win the frame: {ChanceWords.Say(worth)} with this visit, in your hands "
-            + $"(estimate)."
-        : $"About {worth:0} points from here, in your hands.";
+    /// <summary>What a visit is worth, and what misses of its first stroke leave.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="frame">The frame before it.</param>
+    /// <param name="goal">What the visit is for.</param>
+    public static string Worth(BreakPlan plan, FrameState frame, BreakGoal goal)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        if (goal == BreakGoal.Secure)
+        {
+            return $"{FrameArithmetic.PointsToSecure(frame)} more points win the frame: {ChanceWords.Say(plan.Gain)} with this visit, "
+                + "in your hands (estimate).";
+        }
+
+        var left = Math.Abs(plan.Cost) < LeastLeft ? "" : plan.Cost > 0
+            ? $"; a miss leaves much, which takes {Points(plan.Cost)} off that"
+            : $"; a miss leaves little, which adds {Points(-plan.Cost)}";
+        return $"About {plan.Gain:0} points from here, in your hands{left}.";
+    }
 
     /// <summary>How likely the whole line is.</summary>
     public static string Odds(BreakPlan plan) => plan.Line.Count < 2

@@ -77,6 +77,7 @@ public static class ReasonWords
             ReasonKind.Pot => $"it goes {Chances(theirs.Pot, ours.Pot)}.",
             ReasonKind.Points => "it scores less.",
             ReasonKind.Next => $"the next pot is harder then: {Chances(theirs.Next, ours.Next)}.",
+            ReasonKind.Miss => "a miss leaves more.",
             _ => "less follows after it.",
         };
         return string.Join(" ", most.Facts.Select(fact => OfThePlan(BreakWords.Fact(fact, plan))).Prepend(words));
@@ -95,6 +96,7 @@ public static class ReasonWords
             ReasonKind.Pot => $"The pot is {(isFor ? "likelier" : "harder")}: {Chances(ours.Pot, theirs.Pot)}.",
             ReasonKind.Points => $"It scores {(points < LeastPoints ? "a little" : $"{points:0}")} {(isFor ? "more" : "less")}.",
             ReasonKind.Next => $"The next pot is {(isFor ? "likelier" : "harder")}: {Chances(ours.Next, theirs.Next)}.",
+            ReasonKind.Miss => isFor ? "A miss leaves less." : "A miss leaves more.",
             _ => isFor ? "More follows after it." : "Less follows after it.",
         };
         return string.Join(" ", reason.Facts.Select(fact => BreakWords.Fact(fact, plan)).Prepend(words));

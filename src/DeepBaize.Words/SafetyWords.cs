@@ -3,6 +3,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Safety;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;

@@ -29,7 +29,7 @@ public sealed class ReferenceTests
         ["DeepBaize.Words"] = ["Places", "Refusals"],
         ["DeepBaize.Planning"] =
         [
-            "Aiming", "Reading", "Indirect", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Breaks", "Safety",
+            "Aiming", "Reading", "Indirect", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Worths", "Breaks", "Safety",
         ],
         ["DeepBaize.Web"] =
         [

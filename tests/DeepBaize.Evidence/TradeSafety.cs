@@ -4,7 +4,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
-using DeepBaize.Planning.Safety;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -302,9 +302,8 @@ internal static class TradeSafety
             .Sum(piece => piece.Start.DistanceTo(piece.End));
         var left = new FrameState(
             [.. outcome.Final.Select(other => new PlacedBall(other.Ball, other.State.Place))], BallGauge.Standard, BallOn.Red);
-        var question = new SafetyQuestion(Club, HousePlayers.Club, HousePlayers.Club, 1);
-        var stakes = new Stakes(question);
-        stakes.Read(left);
-        return (new LeftReader(Club, HousePlayers.Club).Read(left).Turn(stakes.Striker), run);
+        var leaves = new LeaveWorth(Club, HousePlayers.Club);
+        var stakes = new Stakes(Club, HousePlayers.Club, leaves);
+        return (new LeftReader(Club, HousePlayers.Club, leaves).Read(left).Turn(stakes.Of(left)), run);
     }
 }

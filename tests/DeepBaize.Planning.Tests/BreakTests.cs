@@ -149,13 +149,21 @@ public sealed class BreakTests
         var frame = new FrameState(
             [new(Cue, new Place(1.0, 0.75)), new(Pink, new Place(3.2, 0.5)), new(Black, Spots.Black)], BallGauge.Standard, BallOn.Pink);
         var search = new BreakSearch(Ask(BreakWishes.Free));
-        var visits = Enumerable.Range(0, 12)
-            .Select(seed => new Playout(Club, League)
-            .Play(frame, (now, _) => search.Run(now, 200).Best is [var best, ..] ? best.Stroke : null, seed)).ToList();
+        var visits = Play();
         Assert.All(visits, visit => Assert.Contains(visit.Points, new[] { 0, 6, 13 }));
-        Assert.Equal(visits, Enumerable.Range(0, 12)
-            .Select(seed => new Playout(Club, League)
-            .Play(frame, (now, _) => search.Run(now, 200).Best is [var best, ..] ? best.Stroke : null, seed)));
+        // The other side comes to the table unless the frame is over: after a miss, with what was given away.
+        Assert.All(visits, visit => Assert.Equal(visit.Points < 13, visit.Left is not null));
+        Assert.All(visits, visit => Assert.True(visit.Given == 0 || visit is { Given: >= 6, Left: not null }));
+        Assert.Equal(Told(visits), Told(Play()));
+
+        List<Visit> Play() =>
+        [
+            .. Enumerable.Range(0, 12).Select(seed => new Playout(Club, League)
+                .Play(frame, (now, _) => search.Run(now, 200).Best is [var best, ..] ? best.Stroke : null, seed)),
+        ];
+
+        static IEnumerable<(Visit, Place?)> Told(List<Visit> visits) =>
+            visits.Select(visit => (visit with { Left = null }, visit.Left?.White));
     }
 
     private static BallId? BestBall(FrameState frame) =>

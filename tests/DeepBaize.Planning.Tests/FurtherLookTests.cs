@@ -27,6 +27,6 @@ public sealed class FurtherLookTests
         Assert.All(
             plan.Others.Select(other => other.Versus).Append(plan.Plain).OfType<Versus>(),
             versus => Assert.Equal(versus.Lead.Mean, versus.Reasons.Sum(reason => reason.Worth), 6));
-        Figures.Print($"{name}: worth {plan.Worth:0.0}, {plan.Error:0.0} standard error with looks further.");
+        Figures.Print($"{name}: worth {plan.Gain - plan.Cost:0.0}, {plan.Error:0.0} standard error with looks further.");
     }
 }

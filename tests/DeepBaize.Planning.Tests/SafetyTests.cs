@@ -3,6 +3,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Safety;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -203,7 +204,7 @@ public sealed class SafetyTests
         var position = SafetyPosition.All.First(one => one.Kind == "black-ball opening");
         var plan = new SafetyPlanner(Ask(HousePlayers.Club)).Plan(position.Frame, 600);
         Assert.Contains("it gives 7, and the frame", SafetyWords.Risk(plan.Best!, position.Frame)!, StringComparison.Ordinal);
-        var worth = new SafetyWorth(Ask(HousePlayers.Club), new Stakes(Ask(HousePlayers.Club)));
+        var worth = new SafetyWorth(Ask(HousePlayers.Club));
         var lost = new Referee(null).Judge(position.Frame, null, new StrokeFacts { After = position.Frame.Balls });
         Assert.Equal(FrameEnd.OpponentWins, lost.End);
         Assert.True(worth.Of(lost).Theirs > 7 && worth.Of(lost).Own == 0);

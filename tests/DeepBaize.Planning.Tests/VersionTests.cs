@@ -69,11 +69,16 @@ public sealed class VersionTests
             File.ReadAllText(Path.Combine(docs, "long-checks.json")), JsonSerializerOptions.Web)!;
         Assert.All(records, record => Assert.NotEmpty(record.Figures));
         var older = records.Where(record => record.Engine != EngineVersion.Current
-            || (record.Planner is { } planner && planner != PlannerVersion.Current)).Select(record => record.Check).ToList();
+            || (record.Planner is { } planner && planner != VersionFor(record.Check))).Select(record => record.Check).ToList();
         Assert.Equal(Waiting, older);
         Assert.Equal(Waiting.Length, File.ReadAllText(Path.Combine(docs, "long-checks.md")).Split("to be run again").Length - 1);
         Assert.Contains(records, record => record.Engine == EngineVersion.Current);
     }
+
+    /// <summary>Checks of plans have their own version; the others are of the search.</summary>
+    private static int VersionFor(string check) =>
+        check is "coach" or "reasons" || check.StartsWith("given-", StringComparison.Ordinal)
+            ? PlannerVersion.Plans : PlannerVersion.Current;
 
     private sealed record Recorded(string Check, int Engine, int? Planner, string Date, IReadOnlyList<string> Figures);
 }

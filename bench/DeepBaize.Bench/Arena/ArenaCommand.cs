@@ -22,7 +22,10 @@ internal static class ArenaCommand
                 rows.Add(ArenaMatch.Play(policy, player, size));
                 Console.WriteLine($"{name}, {rows[^1]}");
                 foreach (var other in rows.SkipLast(1))
-                    Console.WriteLine($"{name}: {policy} over {other.Policy}: {Gain.Of(rows[^1].Points, other.Points)}");
+                {
+                    var (points, both) = rows[^1].Over(other);
+                    Console.WriteLine($"{name}: {policy} over {other.Policy}: {points}; with the other side's points {both}");
+                }
             }
         }
 

@@ -4,6 +4,7 @@ using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Players;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Table.Outline;
 
 namespace DeepBaize.Bench.Arena;
@@ -27,25 +28,29 @@ internal readonly record struct Gain(double Mean, double Low, double High)
     private const int Resamples = 4000;
 
     /// <summary>Compares mean points by layout; the interval is by bootstrap over layouts.</summary>
-    public static Gain Of(double[] better, double[] worse)
+    public static Gain Of(double[] better, double[] worse) => Of(better, worse, worse);
+
+    /// <summary>Compares means by layout as a share of others; the interval is by bootstrap over layouts.</summary>
+    public static Gain Of(double[] better, double[] worse, double[] of)
     {
         var random = new Random(1);
         var ratios = new double[Resamples];
         for (var i = 0; i < Resamples; i++)
         {
-            var (a, b) = (0.0, 0.0);
+            var (a, b, c) = (0.0, 0.0, 0.0);
             for (var j = 0; j < better.Length; j++)
             {
                 var pick = random.Next(better.Length);
                 a += better[pick];
                 b += worse[pick];
+                c += of[pick];
             }
 
-            ratios[i] = b == 0 ? 0 : a / b - 1;
+            ratios[i] = c == 0 ? 0 : (a - b) / c;
         }
 
         Array.Sort(ratios);
-        return new Gain(better.Sum() / worse.Sum() - 1, ratios[(int)(0.025 * Resamples)], ratios[(int)(0.975 * Resamples)]);
+        return new Gain((better.Sum() - worse.Sum()) / of.Sum(), ratios[(int)(0.025 * Resamples)], ratios[(int)(0.975 * Resamples)]);
     }
 
     public override string ToString() => $"{Signed(Mean)}, 95 % interval {Signed(Low)} to {Signed(High)}";
@@ -55,14 +60,29 @@ internal readonly record struct Gain(double Mean, double Low, double High)
 }
 
 /// <summary>What a policy came to.</summary>
-internal sealed record ArenaRow(string Policy, Visit[,] Visits, long Played, double Seconds)
+/// <param name="Policy">Its name.</param>
+/// <param name="Visits">Its visits, by layout and replicate.</param>
+/// <param name="Theirs">What the other side got after each.</param>
+/// <param name="Played">Strokes simulated.</param>
+/// <param name="Seconds">How long it took.</param>
+internal sealed record ArenaRow(string Policy, Visit[,] Visits, int[,] Theirs, long Played, double Seconds)
 {
     private IEnumerable<Visit> All => Visits.Cast<Visit>();
 
     /// <summary>Mean points of each layout.</summary>
-    public double[] Points =>
+    public double[] Points => Means((layout, replicate) => Visits[layout, replicate].Points);
+
+    /// <summary>The same less what the other side got.</summary>
+    public double[] BothSides => Means((layout, replicate) => Visits[layout, replicate].Points - Theirs[layout, replicate]);
+
+    /// <summary>By how much it is above another policy, as a share of the other's points: points, and points of both sides.</summary>
+    /// <param name="other">The other.</param>
+    public (Gain Points, Gain BothSides) Over(ArenaRow other) =>
+        (Gain.Of(Points, other.Points), Gain.Of(BothSides, other.BothSides, other.Points));
+
+    private double[] Means(Func<int, int, double> of) =>
         [.. Enumerable.Range(0, Visits.GetLength(0))
-            .Select(layout => Enumerable.Range(0, Visits.GetLength(1)).Average(replicate => Visits[layout, replicate].Points))];
+            .Select(layout => Enumerable.Range(0, Visits.GetLength(1)).Average(replicate => of(layout, replicate)))];
 
     public override string ToString()
     {
@@ -72,6 +92,7 @@ internal sealed record ArenaRow(string Policy, Visit[,] Visits, long Played, dou
         return string.Create(
             CultureInfo.InvariantCulture,
             $"{Policy}: {All.Average(visit => visit.Points):0.00} points a visit of {All.Count()}, "
+            + $"the other side then {Theirs.Cast<int>().Average():0.00}, "
             + $"{(double)pots / Math.Max(1, strokes):0.0 %} potted, position kept {(double)kept / Math.Max(1, pots):0.0 %}, "
             + $"{scored:0.00} points a colour, best break {All.Max(visit => visit.Points)}, "
             + $"{(double)Played / Math.Max(1, strokes):0} strokes simulated a decision, {Seconds:0} s");
@@ -93,7 +114,7 @@ internal static class ArenaMatch
     public static ArenaRow Play(string policy, PlayerProfile player, ArenaSize size)
     {
         var table = Club;
-        var visits = new Visit[size.Layouts, size.Replicates];
+        var (visits, theirs) = (new Visit[size.Layouts, size.Replicates], new int[size.Layouts, size.Replicates]);
         long played = 0;
         var clock = Stopwatch.StartNew();
         Parallel.For(0, size.Layouts, new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount }, layout =>
@@ -101,10 +122,10 @@ internal static class ArenaMatch
             var maker = Make(policy, table, player, size.Budget);
             var arena = new ArenaPlay(table, player);
             for (var replicate = 0; replicate < size.Replicates; replicate++)
-                visits[layout, replicate] = arena.Play(maker, size.Seed + layout, replicate);
+                (visits[layout, replicate], theirs[layout, replicate]) = arena.Play(maker, size.Seed + layout, replicate);
             Interlocked.Add(ref played, maker.Played);
         });
-        return new ArenaRow(policy, visits, played, clock.Elapsed.TotalSeconds);
+        return new ArenaRow(policy, visits, theirs, played, clock.Elapsed.TotalSeconds);
     }
 
     private static IBreakPolicy Make(string name, TableInUse table, PlayerProfile player, int budget)
@@ -115,7 +136,7 @@ internal static class ArenaMatch
             return new Searcher(
                 name,
                 new BreakQuestion(
-                    table, player, player, () => new OneAheadWorth(table, player), BreakWishes.Free, 0, CountsSchool: false),
+                    table, player, player, _ => new OneAheadWorth(table, player), BreakWishes.Free, 0, CountsSchool: false),
                 budget);
         }
 
@@ -124,7 +145,7 @@ internal static class ArenaMatch
         return new Searcher(name,
             BreakPlanner.Ask(table, player, BreakWishes.Free, 0) with
             {
-                Worth = () => new LeaveWorth(table, player, parts),
+                Worth = _ => new VisitWorth(table, player, player, parts),
                 CountsSchool = false,
             }, budget);
     }

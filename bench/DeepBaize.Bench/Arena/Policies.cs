@@ -3,6 +3,7 @@ using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Bench.Arena;
@@ -60,12 +61,17 @@ internal sealed class Potter(TableInUse table, PlayerProfile player, int budget)
     }
 }
 
-/// <summary>Chance of the pot times chance of the best next pot, over the same strokes, scatter and budget as the planner.</summary>
+/// <summary>
+/// Chance of the pot times chance of the best next pot, over the same strokes, scatter and budget as the planner; what a miss leaves does
+/// not count.
+/// </summary>
 internal sealed class OneAheadWorth(TableInUse table, PlayerProfile player) : IPotWorth
 {
     private readonly LeaveGauge _gauge = new(table, player);
 
     public double Promise(FrameState frame, in LeavePot pot) => pot.Chance;
+
+    public double Cost(Ruling ruling) => 0;
 
     public double After(Ruling ruling)
     {

@@ -33,7 +33,6 @@ internal sealed record SafetyRow(string Policy, double[] Points, double Seconds)
 /// </summary>
 internal sealed class SafetyArena(PlayerProfile striker, PlayerProfile opponent, SafetySize size)
 {
-    private const int VisitBudget = 120;
     private const int NoiseSeed = 88_007;
 
     private readonly TableInUse _table = ArenaMatch.Club;
@@ -70,24 +69,12 @@ internal sealed class SafetyArena(PlayerProfile striker, PlayerProfile opponent,
         var trials = new TrialTable(_table, new Referee(new Sight(_table.Outline, _table.Conditions.Gauge)));
         var layout = new FramePlayer(_table, striker).LayoutOf(frame)!;
         var asked = new TrialQuestion(frame, layout, stroke);
-        var answer = new Answer(_table, opponent);
+        var answer = new ReplyVisit(_table, opponent);
         return Enumerable.Range(0, size.Draws).Average(draw =>
         {
             var ruling = trials.Play(asked, Draws.Stroke(NoiseSeed + seed, draw)).Ruling;
-            return ruling.Penalty + (ruling.StaysAtTable || ruling.End != FrameEnd.None ? 0 : answer.Points(ruling.Next, seed, draw));
+            var goesOn = ruling.StaysAtTable || ruling.End != FrameEnd.None;
+            return ruling.Penalty + (goesOn ? 0 : answer.Points(ruling.Next, NoiseSeed + 7 * seed + 1000 * draw));
         });
-    }
-
-    /// <summary>The opponent's visit.</summary>
-    private sealed class Answer(TableInUse table, PlayerProfile opponent)
-    {
-        private readonly Playout _playout = new(table, opponent);
-        private readonly LeftReader _reader = new(table, opponent);
-        private readonly BreakSearch _search = new(BreakPlanner.Ask(table, opponent, BreakWishes.Free, 1) with { CountsSchool = false });
-
-        public double Points(FrameState frame, int seed, int draw) => _playout.Play(
-            _reader.Placed(frame),
-            (next, _) => _search.Run(next, VisitBudget).Best is [var best, ..] ? best.Stroke : null,
-            NoiseSeed + 7 * seed + 1000 * draw).Points;
     }
 }

@@ -4,7 +4,7 @@ using DeepBaize.Evidence;
 using DeepBaize.Evidence.Advice;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
-using DeepBaize.Planning.Breaks;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Table.Outline;
@@ -65,6 +65,14 @@ internal static class LongChecks
     private static readonly ArenaSize Small = new(60, 8, 250, 70_000);
     private static readonly ArenaSize Curve = new(60, 4, 0, 80_000);
 
+    private const int SafetyFrames = 400;
+    private const int SafetyFrameSeed = 600_000;
+
+    private static readonly SafetySize SafetyRecord = new(200, 40, 4000, 500_000);
+    private static readonly GameSize SafetyGame = new(250, 500, 0.35);
+    private static readonly PlayerProfile[] Strikers = [HousePlayers.Club, HousePlayers.League, HousePlayers.Expert];
+    private static readonly string[] SafetyPolicies = ["thin", "as-meant", "search"];
+
     private static readonly string[] Contestants = ["potter", "one-ahead", "planner"];
     private static readonly int[] Budgets = [250, 1000, 4000];
 
@@ -73,51 +81,59 @@ internal static class LongChecks
     /// <summary>The checks.</summary>
     public static IReadOnlyList<LongCheck> All { get; } =
     [
-        new("shots", "Random shots keep the laws", $"{Shots} shots", 0, false, PlayShots),
-        new("pots", "The solver of pots against a brute scan", $"{PotLayouts} layouts", 0, false, () => TryPots(PotLayouts)),
+        new("shots", "Random shots keep the laws", $"{Shots} shots", 0, MadeBy.Engine, PlayShots),
+        new("pots", "The solver of pots against a brute scan", $"{PotLayouts} layouts", 0, MadeBy.Engine, () => TryPots(PotLayouts)),
         new(
             "indirect", "The solver of doubles, plants, cannons and in-offs against a brute scan",
-            $"{IndirectLayouts} layouts, every ball met first", IndirectSeed, false, () => TryIndirect(IndirectLayouts)),
+            $"{IndirectLayouts} layouts, every ball met first", IndirectSeed, MadeBy.Engine, () => TryIndirect(IndirectLayouts)),
         new(
             "listed", "The pots that the planner sees against sampling",
-            $"{ListedLayouts} layouts, two players, {ListedDraws} draws a pot", ListedSeed, true, () => TryListed(ListedLayouts)),
-        new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, false,
+            $"{ListedLayouts} layouts, two players, {ListedDraws} draws a pot", ListedSeed, MadeBy.Search, () => TryListed(ListedLayouts)),
+        new("presets", "The house's players pot as often as such players do", $"{PresetStrokes} strokes a trial", PresetSeed, MadeBy.Engine,
             TryPresets),
-        new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, false,
+        new("chances", "The fast chance against sampling", $"{ChancePots} pots, {ChanceSamples} strokes each", 0, MadeBy.Engine,
             () => TryChances(ChancePots)),
         new("answers", "Plain positions answered as players do", $"40 positions, {AnswersCheck.Visits} visits in pairs where they differ",
-            1, true, () => AskPlain(1)),
+            1, MadeBy.Search, () => AskPlain(1)),
         new("next-red", "Of two reds that are as easy, the one with others beside it",
-            $"{2 * NextRedsEach} positions, {AnswersCheck.Visits} visits in pairs where they differ", 1, true, () => AskNextRed(1)),
+            $"{2 * NextRedsEach} positions, {AnswersCheck.Visits} visits in pairs where they differ",
+            1, MadeBy.Search, () => AskNextRed(1)),
         new("coach", "Positions with one plain answer, as a coach wrote them down",
             $"{CoachPosition.All.Count} positions and their mirror images, budget {CoachCheck.Budget}, "
                 + $"{CoachCheck.Visits} visits in pairs for a miss",
-            1, true, () => CoachCheck.Run(CoachCheck.Budget, CoachCheck.Visits)),
+            1, MadeBy.Plans, () => CoachCheck.Run(CoachCheck.Budget, CoachCheck.Visits)),
         new("reasons", "Reasons add up and hold for the plan alone", $"{ReasonPositions} positions, budget {CoachCheck.Budget}", ReasonSeed,
-            true, TryReasons),
+            MadeBy.Plans, TryReasons),
         new("told", "What players are told to play",
-            $"{ToldStrokes} strokes a player at a budget of 1000, {ToldOnScreen} at {CoachCheck.Budget}", ToldSeed, true, TellStrokes),
+            $"{ToldStrokes} strokes a player at a budget of 1000, {ToldOnScreen} at {CoachCheck.Budget}", ToldSeed,
+            MadeBy.Search, TellStrokes),
         new("school", "What obeying the school costs",
-            $"{SchoolDecisions} decisions a player at a budget of 1000, {SchoolDraws} fresh strokes of each of two", ToldSeed, true,
-            TrySchool),
+            $"{SchoolDecisions} decisions a player at a budget of 1000, {SchoolDraws} fresh strokes of each of two", ToldSeed,
+            MadeBy.Search, TrySchool),
         new("safety-told", "What is told of safeties against strokes that are counted",
             $"{ToldSafeties} situations, budget {SafetyBudget}, {CountedFouls} draws for fouls, {CountedPots} of the opponent's next pot",
-            SafetySeed, false, TellSafeties),
+            SafetySeed, MadeBy.Engine, TellSafeties),
+        .. Strikers.Select(player => new LongCheck(
+            $"safety-arena-{player.Name}", $"What the {player.Name} player's safeties leave one like him, against both baselines",
+            $"{SafetyRecord.Situations} situations x {SafetyRecord.Draws} draws, budget {SafetyRecord.Budget}", SafetyRecord.Seed,
+            MadeBy.Search, () => PlaySafeties(player))),
+        new("safety-frames", "Frames between one who plays safe and one who does not", $"{SafetyFrames} frames, the club player",
+            SafetyFrameSeed, MadeBy.Search, PlayFrames),
         .. HousePlayers.All.Select(player => new LongCheck(
             $"given-{player.Name}", $"What the {player.Name} player's plans give away",
             $"{Given.Positions} positions, budget {Given.Budget}, six strokes by halving, {Given.Rounds[^1]} visits in the last round, "
                 + $"{Given.Fresh} fresh ones",
-            Given.Seed, true, () => TryGivenAway(player))),
-        new("arena-club", "Breaks of the club player against both baselines", ClubRecord.ToString(), ClubRecord.Seed, true,
+            Given.Seed, MadeBy.Plans, () => TryGivenAway(player))),
+        new("arena-club", "Breaks of the club player against both baselines", ClubRecord.ToString(), ClubRecord.Seed, MadeBy.Search,
             () => PlayArena(HousePlayers.Club, ClubRecord, 0.08)),
-        new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, true,
+        new("arena-league", "Breaks of the league player against both baselines", Record.ToString(), Record.Seed, MadeBy.Search,
             () => PlayArena(HousePlayers.League, Record, 0.1)),
-        new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, true,
+        new("arena-expert", "Breaks of the expert against both baselines", Record.ToString(), Record.Seed, MadeBy.Search,
             () => PlayArena(HousePlayers.Expert, Record, 0.1)),
         new("curve", "What more budget brings the league player",
-            $"{Curve.Layouts} layouts x {Curve.Replicates} visits, budgets 250, 1000 and 4000", Curve.Seed, true, DrawCurve),
-        new("requests", "Made-up requests at any budget", $"{Requests} requests", RequestSeed, false, SendRequests),
-        new("parts", "What each part of a leave's worth brings the league player", Small.ToString(), Small.Seed, true, PlayParts),
+            $"{Curve.Layouts} layouts x {Curve.Replicates} visits, budgets 250, 1000 and 4000", Curve.Seed, MadeBy.Search, DrawCurve),
+        new("requests", "Made-up requests at any budget", $"{Requests} requests", RequestSeed, MadeBy.Engine, SendRequests),
+        new("parts", "What each part of a leave's worth brings the league player", Small.ToString(), Small.Seed, MadeBy.Search, PlayParts),
     ];
 
     /// <summary>Random shots: energy, momentum, overlap.</summary>
@@ -259,17 +275,42 @@ internal static class LongChecks
     }
 
     /// <summary>
-    /// The planner holds when the lower ends are above a share over one-ahead and 30 % over potter, and one-ahead is 20 % above potter.
+    /// The planner holds when the lower ends are above a share over one-ahead, the reply counted on both sides, and 30 % over potter, and
+    /// one-ahead is 20 % above potter.
     /// </summary>
     private static LongResult PlayArena(PlayerProfile player, ArenaSize size, double least)
     {
         var rows = Contestants.Select(policy => ArenaMatch.Play(policy, player, size)).ToList();
-        var (overAhead, overPotter, ahead) = (
-            Gain.Of(rows[2].Points, rows[1].Points), Gain.Of(rows[2].Points, rows[0].Points), Gain.Of(rows[1].Points, rows[0].Points));
+        var (overAhead, overPotter, ahead) = (rows[2].Over(rows[1]), rows[2].Over(rows[0]), rows[1].Over(rows[0]));
         return new LongResult(
-            overAhead.Low > least && overPotter.Low > 0.3 && ahead.Mean >= 0.2,
-            [.. rows.Select(row => row.ToString()), $"planner over one-ahead: {overAhead}", $"planner over potter: {overPotter}",
-                $"one-ahead over potter: {ahead}"]);
+            overAhead.BothSides.Low > least && overPotter.Points.Low > 0.3 && ahead.Points.Mean >= 0.2,
+            [.. rows.Select(row => row.ToString()),
+                $"planner over one-ahead, points of both sides as a share of one-ahead's: {overAhead.BothSides}",
+                $"planner over one-ahead, own points: {overAhead.Points}", $"planner over potter: {overPotter.Points}",
+                $"one-ahead over potter: {ahead.Points}"]);
+    }
+
+    /// <summary>
+    /// The search holds when the opponent's next visit brings a quarter less than after either baseline, and 10 % less at the lower end.
+    /// </summary>
+    private static LongResult PlaySafeties(PlayerProfile player)
+    {
+        var arena = new SafetyArena(player, player, SafetyRecord);
+        var situations = arena.Situations();
+        var rows = SafetyPolicies.Select(policy => arena.Play(policy, situations)).ToList();
+        var over = rows.SkipLast(1).Select(other => (other.Policy, Gain: Gain.Of(rows[^1].Points, other.Points))).ToList();
+        return new LongResult(
+            over.TrueForAll(one => one.Gain is { Mean: <= -0.25, High: < -0.1 }),
+            [.. rows.Select(row => row.ToString()), .. over.Select(one => $"search over {one.Policy}: {one.Gain}")]);
+    }
+
+    /// <summary>Who may play safe holds when the lower end of the share of frames won is above 55 %.</summary>
+    private static LongResult PlayFrames()
+    {
+        var won = Estimate.Of(new FrameArena(HousePlayers.Club, SafetyGame).Frames(SafetyFrames, SafetyFrameSeed));
+        var (low, high) = (won.Mean - 1.96 * won.Error, won.Mean + 1.96 * won.Error);
+        return new LongResult(low > 0.55, [string.Create(CultureInfo.InvariantCulture,
+            $"won by who may play safe: {100 * won.Mean:0.0} %, 95 % interval {100 * low:0.0} to {100 * high:0.0} %")]);
     }
 
     private static LongResult DrawCurve()

@@ -98,8 +98,9 @@ internal sealed class ClusterStage
         for (var pair = first; pair < first + count; pair++)
         {
             var at = (nuint)(2 * pair);
-            var error = E1 * Vector128.LoadUnsafe(ref k1, at) + E3 * Vector128.LoadUnsafe(ref k3, at) + E4 * Vector128.LoadUnsafe(ref k4, at)
-                + E5 * Vector128.LoadUnsafe(ref k5, at) + E6 * Vector128.LoadUnsafe(ref k6, at) + E7 * Vector128.LoadUnsafe(ref k7, at);
+            var error = E1 * Vector128.LoadUnsafe(ref k1, at) + E3 * Vector128.LoadUnsafe(ref k3, at)
+                + E4 * Vector128.LoadUnsafe(ref k4, at) + E5 * Vector128.LoadUnsafe(ref k5, at) + E6 * Vector128.LoadUnsafe(ref k6, at)
+                + E7 * Vector128.LoadUnsafe(ref k7, at);
             largest = Vector128.Max(largest, Vector128.Abs(error));
         }
 

@@ -85,8 +85,12 @@ public sealed record GivenUp(PlannedStroke Stroke, double Worth);
 
 /// <summary>A plan for the break.</summary>
 /// <param name="Line">Up to four strokes; empty when nothing is on.</param>
-/// <param name="Worth">Points that are expected of the visit, as the search sees it.</param>
-/// <param name="Error">Standard error of that from the samples.</param>
+/// <param name="Gain">Points that are expected of the visit, as the search sees it, or the chance that it wins the frame.</param>
+/// <param name="Cost">
+/// What misses of the first stroke cost in the mean, in the same unit: by how much they leave the other side more than usual; below 0 for
+/// less.
+/// </param>
+/// <param name="Error">Standard error of the difference from the samples.</param>
 /// <param name="White">Where the white in hand is put; null when it is not in hand.</param>
 /// <param name="Others">The other balls that are on, the cheapest first; only in the last answer.</param>
 /// <param name="Closed">Reds that are shut in, before and after the first stroke.</param>
@@ -98,7 +102,8 @@ public sealed record GivenUp(PlannedStroke Stroke, double Worth);
 /// <param name="IsFinal">True for the last answer.</param>
 public sealed record BreakPlan(
     IReadOnlyList<PlanStep> Line,
-    double Worth,
+    double Gain,
+    double Cost,
     double Error,
     Place? White,
     IReadOnlyList<OtherBall> Others,

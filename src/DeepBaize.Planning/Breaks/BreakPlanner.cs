@@ -2,6 +2,7 @@ using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 
@@ -45,7 +46,7 @@ public sealed class BreakPlanner
     private readonly LeaveWorth _worth;
     private readonly FactFinder _facts;
     private readonly PlanExplainer _explainer;
-    private readonly IReply _reply;
+    private readonly LeftReader _reply;
 
     /// <summary>The pots of the present plan, solved, by the place of the white.</summary>
     private readonly Dictionary<Place, IReadOnlyList<LeavePot>> _solved = [];
@@ -62,18 +63,19 @@ public sealed class BreakPlanner
         _worth = new LeaveWorth(question.Table, question.Striker);
         _facts = new FactFinder(question.Table, question.Striker);
         _explainer = new PlanExplainer(question, _search, _frames, _facts);
-        _reply = new LikeliestPotReply(question.Table, question.Opponent);
+        _reply = new LeftReader(question.Table, question.Opponent);
     }
 
     /// <summary>A question with the planner's own worth, against an opponent who plays like the striker.</summary>
     public static BreakQuestion Ask(TableInUse table, PlayerProfile striker, BreakWishes wishes, int seed, int threads = 1) =>
-        new(table, striker, striker, Worth(table, striker, wishes.Goal), wishes, seed, threads);
+        new(table, striker, striker, WorthOf, wishes, seed, threads);
 
-    private static Func<IPotWorth> Worth(TableInUse table, PlayerProfile striker, BreakGoal goal) => () =>
+    private static IPotWorth WorthOf(BreakQuestion question)
     {
-        var points = new LeaveWorth(table, striker);
-        return goal == BreakGoal.Secure ? new SecureWorth(points) : points;
-    };
+        if (question.LineUp is not null) return new VisitAlone(new LeaveWorth(question.Table, question.Striker));
+        var visit = new VisitWorth(question.Table, question.Striker, question.Opponent);
+        return question.Wishes.Goal == BreakGoal.Secure ? new SecureWorth(visit) : visit;
+    }
 
     /// <summary>Plans.</summary>
     /// <param name="frame">The frame; with the white on the table, in hand or not.</param>
@@ -102,7 +104,7 @@ public sealed class BreakPlanner
         var (start, found) = frame.IsInHand
             ? SearchInHand(frame, budget, ref played, cancel)
             : (frame, SearchFirst(frame, budget, budget, ref played, cancel));
-        if (found.Best.Count == 0) return new BreakPlan([], 0, 0, null, [], default, [], null, played, isLast) { Pots = PotsOf(start) };
+        if (found.Best.Count == 0) return new BreakPlan([], 0, 0, 0, null, [], default, [], null, played, isLast) { Pots = PotsOf(start) };
         var share = Math.Max(LeastBudget, budget / LineShare);
         var said = isLast ? Explain(start, found, share, budget, ref played, cancel) : null;
         var best = said?.Stroke.Rated ?? found.Best[0];
@@ -112,8 +114,8 @@ public sealed class BreakPlanner
         played += _frames.Played - before;
         var remedies = isLast ? Remedies(start, ref played, cancel) : [];
         return new BreakPlan(
-            line, best.Worth, best.Error, frame.IsInHand ? start.White : null, said?.Others ?? [], _facts.Closed(line), remedies, misses,
-            played, isLast)
+            line, best.Gain, best.Cost, best.Error, frame.IsInHand ? start.White : null, said?.Others ?? [], _facts.Closed(line), remedies,
+            misses, played, isLast)
         { Pots = PotsOf(start), Plain = said?.Plain, IsPlain = said?.IsPlain == true, GivenUp = said?.GivenUp };
     }
 

@@ -4,6 +4,7 @@ using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Planning.Breaks;
@@ -12,7 +13,7 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Table">The table, taken as it is.</param>
 /// <param name="Striker">Who is at the table.</param>
 /// <param name="Opponent">Who comes to the table after a miss.</param>
-/// <param name="Worth">Makes the worth that the search follows, one for each thread.</param>
+/// <param name="Worth">Makes the worth that the search follows for a question, one for each thread.</param>
 /// <param name="Wishes">What the striker rules out.</param>
 /// <param name="Seed">Seed of the draws.</param>
 /// <param name="Threads">Threads at most; the answer does not depend on it.</param>
@@ -24,9 +25,12 @@ namespace DeepBaize.Planning.Breaks;
 /// How far the table may be from what it is taken to be, when a stroke that was found is judged; null for not at all. Searches take the
 /// table as it is.
 /// </param>
+/// <param name="CountsMisses">
+/// True to let what misses cost weigh in the search; strokes that are judged with fresh draws are always told it.
+/// </param>
 public sealed record BreakQuestion(
-    TableInUse Table, PlayerProfile Striker, PlayerProfile Opponent, Func<IPotWorth> Worth, BreakWishes Wishes, int Seed, int Threads = 1,
-    LineUp? LineUp = null, bool CountsSchool = true, TableDoubt? Doubt = null);
+    TableInUse Table, PlayerProfile Striker, PlayerProfile Opponent, Func<BreakQuestion, IPotWorth> Worth, BreakWishes Wishes, int Seed,
+    int Threads = 1, LineUp? LineUp = null, bool CountsSchool = true, TableDoubt? Doubt = null, bool CountsMisses = false);
 
 /// <summary>
 /// Finds the stroke whose outcomes are worth most over the player's scatter. Many strokes are aimed and played once as they are meant;
@@ -84,7 +88,7 @@ public sealed class BreakSearch
         var (best, sampled) = SequentialHalving.Run(
             rated,
             (int)(budget * (1 - GenerationShare)),
-            (kept, draws) => _workers.Share(kept.Count, (worker, i) => kept[i].Sample(worker, draws, _question.Seed, cancel), cancel),
+            (kept, draws) => _workers.Share(kept.Count, (worker, i) => kept[i].Sample(worker, draws, _question, cancel), cancel),
             one => one.Marked);
         var told = _question.CountsSchool ? PlainestFirst(best) : best;
         var apart = Apart(rated, best[0]);

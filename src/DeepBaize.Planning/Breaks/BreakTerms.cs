@@ -34,14 +34,20 @@ public sealed record BreakWishes(
 
 /// <summary>A stroke and what its samples came to.</summary>
 /// <param name="Stroke">The stroke.</param>
-/// <param name="Worth">Mean worth of the samples.</param>
+/// <param name="Worth">Mean worth of the samples, what misses cost taken off.</param>
 /// <param name="Error">Its standard error.</param>
 /// <param name="Samples">Strokes that were sampled.</param>
 /// <param name="Good">How many of them potted a ball legally.</param>
 public sealed record RatedStroke(PlannedStroke Stroke, double Worth, double Error, int Samples, int Good)
 {
-    /// <summary>What the player's school leaves of the worth, 0 to 1.</summary>
+    /// <summary>What the player's school leaves of what it brings, 0 to 1.</summary>
     public double Liking { get; init; } = 1;
+
+    /// <summary>What misses cost in the mean.</summary>
+    public double Cost { get; init; }
+
+    /// <summary>What it brings the striker: points of the visit, or the chance of what it is for.</summary>
+    public double Gain => Worth + Cost;
 
     /// <summary>Chance of a legal pot.</summary>
     public Chance Pot => new(Good, Samples);

@@ -50,6 +50,12 @@ internal sealed class CandidateFinder(BreakQuestion question, Workers<SearchWork
     /// <summary>What is left of the worth of a stroke that comes out on the side that the player does not like.</summary>
     private const double WrongSide = 0.94;
 
+    /// <summary>Chance from which nobody asks beforehand what a miss costs.</summary>
+    private const double Sure = 0.7;
+
+    /// <summary>By how much a stroke is out that is missed, in the player's errors of direction.</summary>
+    private const double Missing = 1.5;
+
     /// <summary>Finds candidates.</summary>
     /// <param name="frame">The frame.</param>
     /// <param name="layout">Its balls.</param>
@@ -207,7 +213,26 @@ internal sealed class CandidateFinder(BreakQuestion question, Workers<SearchWork
             * (isUnwished ? WrongSide : 1);
         var moved = MovedBalls.Beside(layout, stroke.Pot.Ball, trial.Result);
         return new StrokeCandidate(
-            pot, dials, asked, pot.Chance * worker.Worth.After(ruling), liking, Plainness.Of(kind, moved, isUnwished));
+            pot, dials, asked, pot.Chance * worker.Worth.After(ruling), CostOf(asked, worker, pot.Chance), liking,
+            Plainness.Of(kind, moved, isUnwished));
+    }
+
+    /// <summary>
+    /// What misses cost where they count, played to either side with all else as meant; 0 for a pot that is not missed often. A stroke that
+    /// comes home is worth little when it pots, and would not be sampled if that were all that is looked at.
+    /// </summary>
+    private double CostOf(TrialQuestion asked, SearchWorker worker, double chance)
+    {
+        if (!question.CountsMisses || chance >= Sure) return 0;
+        var (sum, misses) = (0.0, 0);
+        for (var side = -1; side <= 1; side += 2)
+        {
+            var missed = asked with { Stroke = asked.Stroke.Turned(side * Missing * asked.Stroke.Delivery.DirectionSpread) };
+            var ruling = worker.Player.Trials.Play(missed, StrokeDraw.Exact).Ruling;
+            if (ruling.Points == 0) (sum, misses) = (sum + worker.Worth.Cost(ruling), misses + 1);
+        }
+
+        return misses == 0 ? 0 : (1 - chance) * sum / misses;
     }
 
     /// <summary>On which side of the next colour the white comes out, as far as anybody asks.</summary>

@@ -4,6 +4,7 @@ using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;

@@ -3,6 +3,7 @@ using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Reading;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;

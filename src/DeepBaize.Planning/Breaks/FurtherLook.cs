@@ -2,6 +2,7 @@ using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Planning.Breaks;
@@ -61,7 +62,7 @@ internal sealed class FurtherLook(BreakQuestion question)
     private sealed class Looker(BreakQuestion question)
     {
         private readonly FramePlayer _frames = new(question.Table, question.Striker, question.LineUp);
-        private readonly IPotWorth _worth = question.Worth();
+        private readonly IPotWorth _worth = question.Worth(question);
         private readonly LeaveGauge _gauge = new(question.Table, question.Striker);
         private readonly BreakSearch _search = new(question);
         private readonly DrawSeries _draws = DrawSeries.Independent(question.Seed + LookSeed);

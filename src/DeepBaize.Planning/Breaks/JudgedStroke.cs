@@ -8,16 +8,18 @@ namespace DeepBaize.Planning.Breaks;
 /// right.
 /// </summary>
 /// <param name="Stroke">The stroke.</param>
-/// <param name="Worths">Worth of each draw; strokes that are judged together meet the same draws.</param>
+/// <param name="Gains">What each draw brought the striker; strokes that are judged together meet the same draws.</param>
+/// <param name="Costs">What each draw cost that missed.</param>
 /// <param name="Good">How many of them potted a ball legally.</param>
 /// <param name="Parts">What the worth is made of.</param>
-public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Worths, int Good, WorthParts Parts)
+public sealed record JudgedStroke(
+    PlannedStroke Stroke, IReadOnlyList<double> Gains, IReadOnlyList<double> Costs, int Good, WorthParts Parts)
 {
-    /// <summary>Mean worth.</summary>
+    /// <summary>Mean worth to both sides.</summary>
     public double Worth => Parts.Worth;
 
     /// <summary>Standard error of it.</summary>
-    public double Error => Estimate.Of(Worths).Plus(Estimate.Of(Looks)).Error;
+    public double Error => Estimate.Of(Marks(1)).Plus(Estimate.Of(Looks)).Error;
 
     /// <summary>
     /// What each look one stroke further adds to the worth, by draws that strokes which are judged together share; empty where nobody
@@ -25,14 +27,14 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
     /// </summary>
     public IReadOnlyList<double> Looks { get; private init; } = [];
 
-    /// <summary>What the player's school leaves of the worth, 0 to 1.</summary>
+    /// <summary>What the player's school leaves of what it brings, 0 to 1.</summary>
     public double Liking { get; init; } = 1;
 
     /// <summary>The worth as the player's school marks it.</summary>
-    public double Marked => Liking * Worth;
+    public double Marked => Liking * Parts.Gain - Parts.Cost;
 
     /// <summary>The stroke as it is rated.</summary>
-    public RatedStroke Rated => new(Stroke, Worth, Error, Worths.Count, Good) { Liking = Liking };
+    public RatedStroke Rated => new(Stroke, Worth, Error, Gains.Count, Good) { Liking = Liking, Cost = Parts.Cost };
 
     /// <summary>By how much it is worth more than another that met the same draws.</summary>
     /// <param name="other">The other.</param>
@@ -63,15 +65,17 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
 
     private static Estimate Between(JudgedStroke one, double liking, JudgedStroke other, double otherLiking)
     {
-        var worths = Estimate.OfDifferences(Times(one.Worths, liking), Times(other.Worths, otherLiking));
+        var worths = Estimate.OfDifferences(one.Marks(liking), other.Marks(otherLiking));
         if (one.Looks.Count == 0 && other.Looks.Count == 0) return worths;
         var count = Math.Max(one.Looks.Count, other.Looks.Count);
         return worths.Plus(Estimate.OfDifferences(Padded(one, liking), Padded(other, otherLiking)));
 
-        double[] Times(IReadOnlyList<double> values, double by) => [.. values.Select(value => by * value)];
-
-        double[] Padded(JudgedStroke judged, double by) => judged.Looks.Count == 0 ? new double[count] : Times(judged.Looks, by);
+        double[] Padded(JudgedStroke judged, double by) =>
+            judged.Looks.Count == 0 ? new double[count] : [.. judged.Looks.Select(look => by * look)];
     }
+
+    /// <summary>The worth of each draw, what it brings marked down.</summary>
+    private double[] Marks(double liking) => [.. Gains.Zip(Costs, (gain, cost) => liking * gain - cost)];
 
     /// <summary>Plays a stroke with fresh draws, on tables as they may be.</summary>
     /// <param name="worker">Who plays it.</param>
@@ -84,18 +88,24 @@ public sealed record JudgedStroke(PlannedStroke Stroke, IReadOnlyList<double> Wo
     internal static JudgedStroke Try(
         SearchWorker worker, TrialQuestion asked, BreakQuestion question, int seed, int draws, CancellationToken cancel)
     {
-        var worths = new double[draws];
-        var (good, points, next, leaves) = (0, 0.0, 0.0, 0.0);
+        var (gains, costs) = (new double[draws], new double[draws]);
+        var (good, points, next, leaves, missed) = (0, 0.0, 0.0, 0.0, 0.0);
         Sampler.PlayFresh(worker.Player.Trials, question.Table, question.Doubt, asked, seed, draws, Read, cancel);
 
-        return new JudgedStroke(asked.Stroke, worths, good, new WorthParts(
-            good / (double)draws, good == 0 ? 0 : points / good, good == 0 ? 0 : next / good, next == 0 ? 0 : leaves / next));
+        return new JudgedStroke(asked.Stroke, gains, costs, good, new WorthParts(
+            good / (double)draws, good == 0 ? 0 : points / good, good == 0 ? 0 : next / good, next == 0 ? 0 : leaves / next,
+            good == draws ? 0 : missed / (draws - good)));
 
         void Read(int draw, Trial trial)
         {
             var ruling = trial.Ruling;
-            var worth = worths[draw] = worker.Worth.After(ruling);
-            if (ruling.Points == 0) return;
+            var (worth, cost) = (gains[draw], costs[draw]) = (worker.Worth.After(ruling), worker.Worth.Cost(ruling));
+            if (ruling.Points == 0)
+            {
+                missed += cost;
+                return;
+            }
+
             var scored = question.Wishes.Goal == BreakGoal.Score ? ruling.Points : 0;
             (good, points, leaves) = (good + 1, points + scored, leaves + worth - scored);
             if (worth > scored) next += NextChance(worker, ruling);

@@ -33,7 +33,7 @@ internal sealed class PlanExplainer
 
     private const double LeastChance = 0.01;
 
-    /// <summary>Share of the plan's worth from which on it is looked whether another stroke is better one stroke further.</summary>
+    /// <summary>Share of what the plan brings from which on it is looked whether another stroke is better one stroke further.</summary>
     private const double Near = 0.7;
 
     /// <summary>Strokes beside the plan's that are looked at so.</summary>
@@ -118,7 +118,8 @@ internal sealed class PlanExplainer
     private JudgedStroke Decide(FrameState start, Judged judged, CancellationToken cancel)
     {
         var ours = judged.Balls.Aggregate((chosen, other) => other.IsBetterThan(chosen) ? other : chosen);
-        var near = judged.Balls.Concat(judged.Apart).Where(one => one != ours && one.Marked >= Near * ours.Marked)
+        var least = ours.Marked - (1 - Near) * ours.Liking * ours.Parts.Gain;
+        var near = judged.Balls.Concat(judged.Apart).Where(one => one != ours && one.Marked >= least)
             .DistinctBy(one => one.Stroke).OrderByDescending(one => one.Marked).Take(MostLooked).ToList();
         if (near.Count == 0) return ours;
         List<JudgedStroke> looked = [.. _look.After(start, [ours, .. near], cancel)];

@@ -14,7 +14,12 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Pots">Legal pots among them.</param>
 /// <param name="Kept">Pots after which another was one in two or better.</param>
 /// <param name="Colours">Colours among the pots.</param>
-public readonly record struct Visit(int Points, int Strokes, int Pots, int Kept, int Colours);
+/// <param name="Given">Points given away.</param>
+public readonly record struct Visit(int Points, int Strokes, int Pots, int Kept, int Colours, int Given)
+{
+    /// <summary>The balls as the other side finds them; null where nothing was played, or the frame is over.</summary>
+    public FrameState? Left { get; init; }
+}
 
 /// <summary>Chooses the stroke to play; null when nothing is on.</summary>
 /// <param name="frame">The frame.</param>
@@ -49,6 +54,7 @@ public sealed class Playout
             cancel.ThrowIfCancellationRequested();
             var ruling = _frames.Play(frame, balls, stroke, Draws.Stroke(seed, visit.Strokes)).Ruling;
             visit = visit with { Points = visit.Points + ruling.Points, Strokes = visit.Strokes + 1 };
+            if (!ruling.StaysAtTable && ruling.End == FrameEnd.None) visit = visit with { Given = ruling.Penalty, Left = ruling.Next };
             if (ruling.Points == 0) break;
             var isKept = ruling.StaysAtTable && HasPot(ruling.Next);
             visit = visit with

@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Search;
+using DeepBaize.Planning.Worths;
 
 namespace DeepBaize.Planning.Breaks;
 
@@ -14,7 +15,7 @@ internal sealed record SearchWorker(FramePlayer Player, IPotWorth Worth, LeaveGa
     public static Workers<SearchWorker> Of(BreakQuestion question) => new(
     [
         .. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new SearchWorker(
-            new FramePlayer(question.Table, question.Striker, question.LineUp), question.Worth(),
+            new FramePlayer(question.Table, question.Striker, question.LineUp), question.Worth(question),
             new LeaveGauge(question.Table, question.Striker), new SolvedPots(question.Table, question.Striker))),
     ]);
 }

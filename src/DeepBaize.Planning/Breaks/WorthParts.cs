@@ -14,20 +14,33 @@ public enum ReasonKind
 
     /// <summary>More follows once the next ball is potted.</summary>
     Further,
+
+    /// <summary>A miss leaves the other side less.</summary>
+    Miss,
 }
 
 /// <summary>
-/// What the worth of a stroke is made of: <c>Pot * (Points + Next * Further)</c>. Of a visit for the frame the worth is a chance and the
-/// points are 0.
+/// What the worth of a stroke is made of: <c>Pot * (Points + Next * Further) - (1 - Pot) * Miss</c>. Of a visit for the frame the worth is
+/// a chance and the points are 0.
 /// </summary>
 /// <param name="Pot">Chance of a legal pot, 0 to 1.</param>
 /// <param name="Points">Mean points of the pots.</param>
 /// <param name="Next">Mean chance of the next pot, given this one.</param>
 /// <param name="Further">What the next pot is worth with all that follows it.</param>
-public readonly record struct WorthParts(double Pot, double Points, double Next, double Further)
+/// <param name="Miss">What a stroke that does not pot costs in the mean; below 0 where it leaves less than usual.</param>
+public readonly record struct WorthParts(double Pot, double Points, double Next, double Further, double Miss)
 {
-    /// <summary>The worth.</summary>
-    public double Worth => Pot * AfterPot;
+    /// <summary>The worth to both sides.</summary>
+    public double Worth => Gain - Cost;
+
+    /// <summary>What it brings the striker.</summary>
+    public double Gain => Pot * AfterPot;
+
+    /// <summary>What its misses cost.</summary>
+    public double Cost => (1 - Pot) * Miss;
+
+    /// <summary>By how much a pot is worth more than a miss.</summary>
+    private double OfPot => AfterPot + Miss;
 
     private double AfterPot => Points + Next * Further;
 
@@ -43,10 +56,11 @@ public readonly record struct WorthParts(double Pot, double Points, double Next,
         var pot = (Pot + other.Pot) / 2;
         return
         [
-            (ReasonKind.Pot, (Pot - other.Pot) * (AfterPot + other.AfterPot) / 2),
+            (ReasonKind.Pot, (Pot - other.Pot) * (OfPot + other.OfPot) / 2),
             (ReasonKind.Points, pot * (Points - other.Points)),
             (ReasonKind.Next, pot * (Next - other.Next) * (mine + theirs) / 2),
             (ReasonKind.Further, pot * (mine - theirs) * (Next + other.Next) / 2),
+            (ReasonKind.Miss, (1 - pot) * (other.Miss - Miss)),
         ];
     }
 }

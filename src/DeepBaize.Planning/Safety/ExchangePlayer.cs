@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Planning.Safety;
@@ -28,8 +29,8 @@ public sealed class ExchangePlayer
         ArgumentNullException.ThrowIfNull(question);
         (_safeties, _potBudget, _safetyBudget) = (new SafetySearch(question), potBudget, safetyBudget);
         _pots = new BreakSearch(new BreakQuestion(
-            question.Table, question.Striker, question.Opponent, () => new SafetyWorth(question, _safeties.Stakes), BreakWishes.Free,
-            question.Seed, CountsSchool: false));
+            question.Table, question.Striker, question.Opponent, _ => new SafetyWorth(question), BreakWishes.Free,
+            question.Seed, CountsSchool: false, CountsMisses: true));
         _reader = new LeftReader(question.Table, question.Striker);
     }
 
@@ -48,7 +49,7 @@ public sealed class ExchangePlayer
         if (pot?.Pot.Share >= PlainPot) return pot.Stroke;
         var safety = _safeties.Run(frame, _safetyBudget, cancel) is [var best, ..] ? best : null;
         if (safety is null) return pot?.Stroke;
-        return pot is not null && pot.Worth - SafetyWorth.SchoolBase > safety.Worth ? pot.Stroke : safety.Stroke;
+        return pot is not null && pot.Worth > safety.Worth ? pot.Stroke : safety.Stroke;
     }
 
     /// <summary>The likeliest pot, or the thinnest clip that brings the white home when none is on: who plays no safeties.</summary>
@@ -67,7 +68,6 @@ public sealed class ExchangePlayer
     private RatedStroke? BestPot(FrameState frame, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(frame);
-        _safeties.Stakes.Read(frame);
         return _pots.Run(frame, _potBudget, cancel).Best is [var best, ..] ? best : null;
     }
 }

@@ -18,8 +18,20 @@ public readonly record struct AimedContact(BallId? Ball, double Offset, double H
 {
     private const double FineFrom = 0.86;
 
+    /// <summary>From where on a contact is thin, and the pace beyond which only thin ones are played.</summary>
+    private const double ThinFrom = 0.6;
+
+    private const double Firm = 7;
+
     /// <summary>True for a fine contact: an eighth of the ball or less.</summary>
     public bool IsFine => Ball is not null && Math.Abs(Offset) >= FineFrom;
+
+    /// <summary>
+    /// True for a pace at which players play such a contact for what it leaves: thick ones are not played hard, they scatter the reds
+    /// (common practice, no source).
+    /// </summary>
+    /// <param name="pace">The pace.</param>
+    internal bool Suits(double pace) => pace < Firm || Math.Abs(Offset) >= ThinFrom;
 }
 
 /// <summary>The legal first contacts of a position.</summary>

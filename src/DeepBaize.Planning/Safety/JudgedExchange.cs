@@ -1,4 +1,5 @@
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Worths;
 
 namespace DeepBaize.Planning.Safety;
 

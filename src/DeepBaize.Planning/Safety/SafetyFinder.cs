@@ -5,6 +5,7 @@ using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -67,7 +68,7 @@ internal sealed class SafetyFinder
     {
         var contacts = FirstContacts.Straight(frame, layout.Gauge.Diameter);
         var round = contacts.Count == 0 ? budget / 2 : (int)(RoundShare * budget / 2);
-        var straight = from dials in DialList.Safeties from contact in contacts select (contact, dials);
+        var straight = from dials in DialList.Safeties from contact in contacts where contact.Suits(dials.Pace) select (contact, dials);
         var ways = from dials in RoundDials from contact in FirstContacts.AllRound() select (contact, dials);
         var pots = IndirectPots(frame, (int)(PotShare * budget) / StrokesASolution);
         var left = budget - 2 * round - pots.Count * StrokesASolution;

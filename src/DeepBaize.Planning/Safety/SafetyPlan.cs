@@ -1,5 +1,6 @@
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Leaves;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 

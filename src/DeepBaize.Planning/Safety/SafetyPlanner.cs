@@ -4,6 +4,7 @@ using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
@@ -82,9 +83,9 @@ public sealed class SafetyPlanner
         _question = question;
         _search = new SafetySearch(question);
         _pots = new BreakSearch(new BreakQuestion(
-            question.Table, question.Striker, question.Opponent, () => new SafetyWorth(question, _search.Stakes), BreakWishes.Free,
-            question.Seed, question.Threads));
-        _worth = new SafetyWorth(question, _search.Stakes);
+            question.Table, question.Striker, question.Opponent, _ => new SafetyWorth(question), BreakWishes.Free,
+            question.Seed, question.Threads, CountsMisses: true));
+        _worth = new SafetyWorth(question);
         _reader = new LeftReader(question.Table, question.Opponent);
         _trials = SafetyWorker.TrialsOf(question);
     }
@@ -202,7 +203,7 @@ public sealed class SafetyPlanner
     {
         var stroke = best.Judged.Stroke;
         var step = stroke.Delivery.DirectionSpread;
-        List<PlannedStroke> moved = [.. Shifts.Select(shift => Turned(stroke, shift * step))];
+        List<PlannedStroke> moved = [.. Shifts.Select(shift => stroke.Turned(shift * step))];
         var tried = _search.Judge(frame, [stroke, .. moved], draws, 1, cancel);
         var chosen = tried.Skip(1).MaxBy(one => one.Worth)!;
         if (!chosen.Over(tried[0]).IsPositive) return (best, null);
@@ -234,7 +235,7 @@ public sealed class SafetyPlanner
     private Caught CatchAs(FrameState frame, PlannedStroke stroke, double turn)
     {
         var layout = LayoutRules.TryBuild([.. frame.Balls], _question.Table.Outline, frame.Gauge, LayoutMode.Free, out _)!;
-        var trial = _trials.Play(new TrialQuestion(frame, layout, Turned(stroke, turn)), StrokeDraw.Exact);
+        var trial = _trials.Play(new TrialQuestion(frame, layout, stroke.Turned(turn)), StrokeDraw.Exact);
         var ruling = trial.Ruling;
         var isTheirs = !ruling.StaysAtTable && ruling.End == FrameEnd.None;
         var balls = ruling.End == FrameEnd.None ? _reader.Placed(ruling.Next) : ruling.Next;
@@ -249,9 +250,6 @@ public sealed class SafetyPlanner
         foreach (var potted in result.Potted) return new Pot(potted.Ball, potted.Pocket, PocketPart.Opening);
         return null;
     }
-
-    private static PlannedStroke Turned(PlannedStroke stroke, double turn) =>
-        stroke with { Strike = stroke.Strike with { DirectionRadians = stroke.Strike.DirectionRadians + turn } };
 
     /// <summary>Thick or thin where the same ball is met with an angle, or missed; else left or right.</summary>
     private static ErrSide SideOf(Caught meant, Caught caught, double turn)

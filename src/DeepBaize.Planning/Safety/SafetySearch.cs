@@ -58,13 +58,10 @@ public sealed class SafetySearch
     public SafetySearch(SafetyQuestion question)
     {
         ArgumentNullException.ThrowIfNull(question);
-        (_question, Stakes) = (question, new Stakes(question));
-        _workers = SafetyWorker.Of(question, Stakes);
+        _question = question;
+        _workers = SafetyWorker.Of(question);
         _finder = new SafetyFinder(question, _workers);
     }
-
-    /// <summary>What turns are worth on the balls of the frame that was asked about last.</summary>
-    internal Stakes Stakes { get; }
 
     /// <summary>Strokes simulated so far, about.</summary>
     public int Played => _workers.All.Sum(worker => worker.Trials.Played + worker.Indirect.Played);
@@ -82,7 +79,6 @@ public sealed class SafetySearch
         ArgumentNullException.ThrowIfNull(frame);
         ArgumentOutOfRangeException.ThrowIfLessThan(budget, 1);
         if (LayoutOf(frame) is not { } layout) return [];
-        Stakes.Read(frame);
         var screened = Math.Max(8, (int)(ScreenShare * budget / PerScreened));
         var kept = Screened(Varied(_finder.Find(frame, layout, (int)(LookShare * budget), cancel), screened), cancel);
         if (kept.Count == 0) return [];
@@ -126,7 +122,6 @@ public sealed class SafetySearch
     public FoundSafety? AsMeant(FrameState frame, int budget, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(frame);
-        Stakes.Read(frame);
         return LayoutOf(frame) is { } layout ? _finder.Find(frame, layout, budget, cancel).FirstOrDefault()?.Tell() : null;
     }
 
@@ -142,7 +137,6 @@ public sealed class SafetySearch
     {
         ArgumentNullException.ThrowIfNull(strokes);
         if (LayoutOf(frame) is not { } layout) return [];
-        Stakes.Read(frame);
         var judged = new JudgedExchange[strokes.Count];
         _workers.Share(
             strokes.Count,

@@ -1,6 +1,7 @@
 using DeepBaize.Planning.Indirect;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Search;
+using DeepBaize.Planning.Worths;
 using DeepBaize.Rules;
 
 namespace DeepBaize.Planning.Safety;
@@ -15,10 +16,10 @@ namespace DeepBaize.Planning.Safety;
 internal sealed record SafetyWorker(TrialTable Trials, SafetyWorth Worth, IndirectSolver Indirect)
 {
     /// <summary>The workers of a question.</summary>
-    public static Workers<SafetyWorker> Of(SafetyQuestion question, Stakes stakes) => new(
+    public static Workers<SafetyWorker> Of(SafetyQuestion question) => new(
     [
         .. Enumerable.Range(0, Math.Max(1, question.Threads)).Select(_ => new SafetyWorker(
-            new TrialTable(question.Table), new SafetyWorth(question, stakes), new IndirectSolver(question.Table))),
+            new TrialTable(question.Table), new SafetyWorth(question), new IndirectSolver(question.Table))),
     ]);
 
     /// <summary>Where a stroke that is shown is tried: the referee sees snookers, free balls and misses.</summary>

@@ -24,4 +24,9 @@ public sealed record PlannedStroke(Intent Intent, Strike Strike, BridgeWay Way, 
     /// <summary>The pot that it is for.</summary>
     /// <exception cref="InvalidOperationException">It is for something else.</exception>
     public Pot Pot => Intent is PotIntent pot ? pot.Pot : throw new InvalidOperationException("This stroke is not for a pot.");
+
+    /// <summary>The same aimed farther to the left.</summary>
+    /// <param name="radians">By how much; below 0 to the right.</param>
+    public PlannedStroke Turned(double radians) =>
+        this with { Strike = Strike with { DirectionRadians = Strike.DirectionRadians + radians } };
 }

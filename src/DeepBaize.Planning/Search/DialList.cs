@@ -71,9 +71,9 @@ public static class DialList
     /// <summary>Pace, tips above centre and tips to the right of strokes that are to leave something, the plainest first.</summary>
     private static readonly (double Pace, double High, double Right)[] SafetyOrder =
     [
-        (3, 0, 0), (4, 0, 0), (2, 0, 0), (5, 0, 0), (1.5, 0.5, 0), (3.5, 0, 0.75), (3.5, 0, -0.75), (4.5, 0, 0.75), (4.5, 0, -0.75),
-        (2.5, 0, 0), (3, -0.75, 0), (6, 0, 0), (3, 0.75, 0), (2.5, 0, 0.75), (2.5, 0, -0.75), (4.5, -0.75, 0), (4.5, 0.75, 0),
-        (5.5, 0, 0.75), (5.5, 0, -0.75), (1.5, -0.5, 0), (7, 0, 0), (1, 0.5, 0),
+        (3, 0, 0), (4, 0, 0), (2, 0, 0), (5, 0, 0), (1.5, 0.5, 0), (6, 0, 0), (7, 0, 0), (3.5, 0, 0.75), (3.5, 0, -0.75), (4.5, 0, 0.75),
+        (4.5, 0, -0.75), (2.5, 0, 0), (3, -0.75, 0), (3, 0.75, 0), (2.5, 0, 0.75), (2.5, 0, -0.75), (4.5, -0.75, 0), (4.5, 0.75, 0),
+        (5.5, 0, 0.75), (5.5, 0, -0.75), (1.5, -0.5, 0), (1, 0.5, 0), (7, 0, 0.75), (7, 0, -0.75), (8, 0, 0),
     ];
 
     /// <summary>Strokes that are tried at each contact for what they leave, the plainest first.</summary>

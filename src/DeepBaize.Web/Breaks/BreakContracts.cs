@@ -58,7 +58,7 @@ public sealed record BreakQuestionInput(
 public sealed record ProofPot(string Ball, [Codes(typeof(PocketId))] string Pocket, PlaceOutput From, PlaceOutput White, double Chance);
 
 /// <summary>A part of the difference to another stroke.</summary>
-/// <param name="Kind">pot, points, next or further.</param>
+/// <param name="Kind">pot, points, next, further or miss.</param>
 /// <param name="Words">What it is.</param>
 /// <param name="Worth">
 /// What it makes of the difference, in tenths of a point, or of a frame in 100: above 0 where it speaks for the plan. The parts add up.

@@ -44,7 +44,7 @@ public sealed record SchoolCost(string Player, double Worth, Estimate Cost, int 
         if (new BreakSearch(question with { CountsSchool = false }).Run(told.Frame, budget).Best is not [var free, ..]) return null;
         var isSame = free.Stroke.Strike == told.Stroke.Strike && free.Stroke.Pot == told.Stroke.Pot;
         var judged = new BreakSearch(question).Judge(told.Frame, isSame ? [free.Stroke] : [free.Stroke, told.Stroke], draws);
-        return new Compared(judged[0].Worth, judged[0].Worth - judged[^1].Worth, isSame);
+        return new Compared(judged[0].Parts.Gain, judged[0].Worth - judged[^1].Worth, isSame);
     }
 
     private sealed record Compared(double Worth, double Cost, bool IsSame);

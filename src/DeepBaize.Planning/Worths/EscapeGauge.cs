@@ -6,7 +6,7 @@ using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 using MathNet.Numerics;
 
-namespace DeepBaize.Planning.Safety;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>
 /// Estimates in microseconds how often a snookered player hits a ball that is on: straight lines off one cushion, with cushions as mirrors,

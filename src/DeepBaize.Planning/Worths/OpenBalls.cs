@@ -2,7 +2,7 @@ using DeepBaize.Planning.Leaves;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Breaks;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>
 /// How well each ball can be potted from a comfortable place of the white: what a table has to give, wherever the white lies.

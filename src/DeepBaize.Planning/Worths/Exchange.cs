@@ -1,4 +1,4 @@
-namespace DeepBaize.Planning.Safety;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>What a stroke brings to both sides of the game, in points.</summary>
 /// <param name="Own">Points scored, and those that can be expected while the visit goes on.</param>

@@ -5,14 +5,14 @@ using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Breaks;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>
 /// The points that a player can expect from a leave, estimated in microseconds: the pots that are on, where the white can run from them,
 /// what it finds there, and what the balls still give to a player who pots and keeps position with a constant chance. docs/planning.md says
 /// how the weights were found and what each part brings.
 /// </summary>
-public sealed class LeaveWorth : IPotWorth
+public sealed class LeaveWorth : ILeaveWorth
 {
     /// <summary>How many ways of lying are kept: those of the strokes that a search looks at by turns.</summary>
     private const int MostKept = 24;
@@ -34,7 +34,9 @@ public sealed class LeaveWorth : IPotWorth
         _tools = new LeaveTools(gauge, new WhiteRuns(table), new TableGifts(gauge, parts), parts);
     }
 
-    /// <inheritdoc/>
+    /// <summary>What a pot promises before anything was played.</summary>
+    /// <param name="frame">The frame.</param>
+    /// <param name="pot">The pot, estimated for the same balls.</param>
     public double Promise(FrameState frame, in LeavePot pot)
     {
         ArgumentNullException.ThrowIfNull(frame);
@@ -53,6 +55,14 @@ public sealed class LeaveWorth : IPotWorth
     {
         ArgumentNullException.ThrowIfNull(frame);
         return frame.White is { } white ? LeaveWeights.Scaled(MapOf(frame).Of(white)) : 0;
+    }
+
+    /// <summary>Points that can be expected where the balls lie so, in the mean over places of the white.</summary>
+    /// <param name="frame">The frame; its white does not matter.</param>
+    public double FromAnywhere(FrameState frame)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        return LeaveWeights.Scaled(MapOf(frame).FromAnywhere);
     }
 
     private LeaveMap MapOf(FrameState frame)

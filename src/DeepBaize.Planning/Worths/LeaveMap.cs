@@ -3,7 +3,7 @@ using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Breaks;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>
 /// What places of the white are worth while the other balls lie the same: a worth of the next pot alone, kept for cells of the table as
@@ -53,7 +53,7 @@ internal sealed class LeaveMap
         _prizes = new (double, double)[lines.Balls.Length];
         var gift = tools.Gifts.Read(lines);
         var on = frame.Playable.ToHashSet();
-        _reds = gift.Reds;
+        (_reds, FromAnywhere) = (gift.Reds, tools.Gifts.FromAnywhere(gift, frame.On));
         Span<double> nearness = stackalloc double[BallSet.Count];
         tools.Gifts.ReadNearness(lines, nearness[..lines.Balls.Length]);
         for (var i = 0; i < _prizes.Length; i++)
@@ -68,6 +68,9 @@ internal sealed class LeaveMap
     /// <param name="balls">Its balls without the white.</param>
     public bool IsOf(FrameState frame, IReadOnlyList<PlacedBall> balls) =>
         _frame.On == frame.On && _frame.IsFreeBall == frame.IsFreeBall && _lines.Are(balls);
+
+    /// <summary>Points that can be expected in the mean over places of the white.</summary>
+    public double FromAnywhere { get; }
 
     /// <summary>Points of a pot's ball and what may follow.</summary>
     public double Prize(in LeavePot pot)

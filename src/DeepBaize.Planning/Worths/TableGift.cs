@@ -3,7 +3,7 @@ using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Breaks;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>
 /// What the balls of a table have to give to a player who pots and keeps position with a constant chance, wherever the white lies.
@@ -13,7 +13,8 @@ namespace DeepBaize.Planning.Breaks;
 /// <param name="Colour">Points that a colour brings after a red, on average.</param>
 /// <param name="Tail">Points that the colours in order bring on average from a usual place.</param>
 /// <param name="Spread">What reds in several regions multiply it with.</param>
-internal readonly record struct TableGift(double Reds, int Count, double Colour, double Tail, double Spread);
+/// <param name="Open">How well the reds can be potted, all together; that of the next colour when no red is up.</param>
+internal readonly record struct TableGift(double Reds, int Count, double Colour, double Tail, double Spread, double Open);
 
 /// <summary>Reads what tables have to give a player. One instance serves one thread.</summary>
 internal sealed class TableGifts
@@ -34,6 +35,12 @@ internal sealed class TableGifts
 
     /// <summary>What each metre to the balls that follow takes of what follows, beyond the usual; docs/planning-experiments.md.</summary>
     private const double PerMetre = 0.2;
+
+    /// <summary>
+    /// What visits from anywhere bring, as a share of what the formula says without it. Fitted to the mean of a leave's worth over 24
+    /// places of the white on 140 layouts, four players: it tells 74, 92, 95 and 97 % of the variance.
+    /// </summary>
+    private const double Anywhere = 0.8;
 
     private const double UsualMetres = 1;
     private const double LeastNear = 0.3;
@@ -63,33 +70,36 @@ internal sealed class TableGifts
     {
         var balls = lines.Balls;
         var opens = _open.Of(lines);
-        var (reds, count, best, second, tail, chance) = (0.0, 0, 0.0, 0.0, 0.0, 1.0);
+        var (reds, open, count, best, second, tail, chance) = (0.0, 0.0, 0, 0.0, 0.0, 0.0, 1.0);
+        var (lowest, next) = (BallId.Black + 1, 0.0);
         Span<int> regions = stackalloc int[8];
         regions.Clear();
         for (var i = 0; i < balls.Length; i++)
         {
             var ball = balls[i].Ball;
-            var open = _parts.HasFlag(LeaveParts.Openness) ? opens[i] : 1;
+            var can = _parts.HasFlag(LeaveParts.Openness) ? opens[i] : 1;
             if (BallSet.IsRed(ball))
             {
-                reds += Math.Max(open, ClosedRed);
+                reds += Math.Max(can, ClosedRed);
+                open += can;
                 count++;
                 regions[Math.Clamp((int)(balls[i].Place.X / Measurements.Length * 4), 0, 3) * 2
                     + (balls[i].Place.Y > Measurements.CentreLine ? 1 : 0)]++;
                 continue;
             }
 
-            var value = Math.Min(open, _onSpot[(int)ball]) * BallValue.Of(ball);
+            if (balls[i].Ball < lowest) (lowest, next) = (balls[i].Ball, can);
+            var value = Math.Min(can, _onSpot[(int)ball]) * BallValue.Of(ball);
             if (value > best) (best, second) = (value, best);
             else if (value > second) second = value;
-            chance *= _flow * Math.Max(open, ClosedColour);
+            chance *= _flow * Math.Max(can, ClosedColour);
             tail += chance * BallValue.Of(ball);
         }
 
         var filled = 0;
         foreach (var region in regions) filled += region > 0 ? 1 : 0;
         var spread = _parts.HasFlag(LeaveParts.Regions) && count > 0 ? 1 + RegionShare * Math.Min(filled, 4) : 1;
-        return new TableGift(reds, count, Math.Max(best, 0.5) * 0.85 + second * 0.15, tail, spread);
+        return new TableGift(reds, count, Math.Max(best, 0.5) * 0.85 + second * 0.15, tail, spread, count > 0 ? open : next);
     }
 
     /// <summary>
@@ -131,6 +141,23 @@ internal sealed class TableGifts
         else if (table.Count > 0) points = FromReds(reds, table);
         else points = on == BallOn.Colour ? table.Tail : Math.Max(0, table.Tail / _flow - BallValue.Of(ball));
         return points * table.Spread;
+    }
+
+    /// <summary>
+    /// Points in the mean over places of the white: what the balls give from a usual place, and a first pot which is the likelier the
+    /// better the balls that are on can be potted.
+    /// </summary>
+    /// <param name="table">What the balls have to give.</param>
+    /// <param name="on">What is on.</param>
+    public double FromAnywhere(in TableGift table, BallOn on)
+    {
+        var usual = on switch
+        {
+            BallOn.Red => FromReds(table.Reds, table),
+            BallOn.Colour => _goesOn * (table.Colour + FromReds(table.Reds, table)),
+            _ => table.Tail,
+        };
+        return Anywhere * _flow * table.Open / (1 + table.Open) * table.Spread * usual;
     }
 
     /// <summary>Points from a number of reds on, a red being on.</summary>

@@ -1,6 +1,6 @@
 using DeepBaize.Planning.Leaves;
 
-namespace DeepBaize.Planning.Safety;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>What somebody finds who comes to the table, estimated.</summary>
 /// <param name="Pot">Chance of the likeliest pot, 0 to 1, off cushions and other balls included.</param>

@@ -1,5 +1,4 @@
 using DeepBaize.Planning.Aiming;
-using DeepBaize.Planning.Breaks;
 using DeepBaize.Planning.Cueing;
 using DeepBaize.Planning.Leaves;
 using DeepBaize.Planning.Players;
@@ -7,13 +6,13 @@ using DeepBaize.Rules;
 using DeepBaize.Table;
 using DeepBaize.Table.Layouts;
 
-namespace DeepBaize.Planning.Safety;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>
 /// Says what a player finds who comes to the table: the likeliest pot, what a visit is worth, whether he is snookered and how often he
 /// gets out of it. Straight lines and mirrors only, so that every leave of a search can be read. One instance serves one thread.
 /// </summary>
-public sealed class LeftReader : IReply
+public sealed class LeftReader
 {
     /// <summary>Steps on the baulk line on which a white in hand is tried.</summary>
     private const int PlacesAcross = 4;
@@ -53,12 +52,13 @@ public sealed class LeftReader : IReply
     /// <summary>Prepares a player on a table.</summary>
     /// <param name="table">The table.</param>
     /// <param name="player">The player.</param>
-    public LeftReader(TableInUse table, PlayerProfile player)
+    /// <param name="leaves">What leaves are worth to him; null to read that anew.</param>
+    public LeftReader(TableInUse table, PlayerProfile player, LeaveWorth? leaves = null)
     {
         ArgumentNullException.ThrowIfNull(table);
         _gauge = new LeaveGauge(table, player);
         _indirect = new IndirectGauge(table, player, _gauge);
-        _worth = new LeaveWorth(table, player);
+        _worth = leaves ?? new LeaveWorth(table, player);
         _escapes = new EscapeGauge(table, player);
         _sight = new Sight(table.Outline, table.Conditions.Gauge);
     }
@@ -116,7 +116,8 @@ public sealed class LeftReader : IReply
     /// <param name="frame">The frame, seen by the player.</param>
     public IReadOnlyList<LeavePot> PotsOf(FrameState frame) => _gauge.Read(Placed(frame));
 
-    /// <inheritdoc/>
+    /// <summary>Chance, 0 to 1, that he scores with the first stroke.</summary>
+    /// <param name="frame">The frame, seen by the player.</param>
     public double ChanceToScore(FrameState frame) => Read(frame).Pot;
 
     /// <summary>The frame with a white in hand put where the visit is worth most.</summary>

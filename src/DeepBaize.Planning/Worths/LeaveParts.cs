@@ -1,4 +1,4 @@
-namespace DeepBaize.Planning.Breaks;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>The parts of a leave's worth beyond the next pot and its points; each can be left out, to see what it brings.</summary>
 [Flags]

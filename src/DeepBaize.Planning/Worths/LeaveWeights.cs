@@ -2,7 +2,7 @@ using DeepBaize.Planning.Leaves;
 using DeepBaize.Rules;
 using DeepBaize.Table;
 
-namespace DeepBaize.Planning.Breaks;
+namespace DeepBaize.Planning.Worths;
 
 /// <summary>
 /// How the parts of a leave's worth count: chance to a power times points and what follows by the white's runs. Fitted to visits that were
