@@ -22,10 +22,10 @@ public sealed class SafetyPlanner
     private const int FirstBudget = 1000;
 
     /// <summary>
-    /// Contacts of balls that touch for which a stroke takes twice as long as in the open: a pack is solved as a whole. A plan from the full
-    /// pack gets a quarter of the strokes that it asks for.
+    /// Pairs of balls that touch with which a plan gets half of the strokes that it is asked for: a pack is solved as a whole, which takes
+    /// long. From the full pack it gets a quarter.
     /// </summary>
-    private const double ContactsForTwice = 10;
+    private const double ContactsForHalf = 10;
 
     /// <summary>Share of the budget for pots.</summary>
     private const double PotShare = 0.25;
@@ -106,7 +106,7 @@ public sealed class SafetyPlanner
     public SafetyPlan Plan(FrameState frame, int budget, Action<SafetyPlan>? tell = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(frame);
-        var share = 1 / (1 + ContactsIn(frame) / ContactsForTwice);
+        var share = 1 / (1 + ContactsIn(frame) / ContactsForHalf);
         for (var spent = Math.Min(FirstBudget, budget); ; spent = Math.Min(4 * spent, budget))
         {
             var plan = PlanOnce(frame, Math.Max(LeastForAPlace, (int)(share * spent)), spent >= budget, cancel);
