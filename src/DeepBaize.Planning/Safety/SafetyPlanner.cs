@@ -36,8 +36,14 @@ public sealed class SafetyPlanner
     private const int LeastJudged = 100;
     private const int MostJudged = 600;
 
-    /// <summary>Points by which a pot must be better than a safety.</summary>
+    /// <summary>
+    /// Points by which a pot must be better than a safety, and the same for one that goes less often than the third figure: what both leave
+    /// is estimated, and players do not take such a pot on for little (common practice, no source).
+    /// </summary>
     private const double LeastLead = 0.5;
+
+    private const double LeadOfDoubtful = 1.5;
+    private const double DoubtfulPot = 0.45;
 
     /// <summary>Share of the budget, over all strokes that are judged, for which draws are fresh.</summary>
     private const double JudgeShare = 0.4;
@@ -57,10 +63,14 @@ public sealed class SafetyPlanner
     /// <summary>Of the places in the D every so many is looked at.</summary>
     private const int EveryPlace = 2;
 
-    /// <summary>A pot of this chance or less of which a miss leaves less than the second figure, in points, is a shot to nothing.</summary>
+    /// <summary>
+    /// A pot of this chance or less of which a miss leaves less than the second figure, in points, and a pot less often than the third, is
+    /// a shot to nothing.
+    /// </summary>
     private const double LikelyPot = 0.65;
 
     private const double LittleLeft = 3;
+    private const double SeldomAnswered = 0.3;
 
     /// <summary>What pots less often than this was not played for the pot.</summary>
     private const double UnlikelyPot = 0.1;
@@ -167,7 +177,8 @@ public sealed class SafetyPlanner
     {
         if (options[0].Kind != SafetyKind.Pot || options.FindIndex(one => one.Kind != SafetyKind.Pot) is not (> 0 and var at)) return;
         var lead = options[0].Judged.Over(options[at].Judged);
-        if (lead.IsPositive && lead.Mean >= LeastLead) return;
+        var least = options[0].Judged.Scores.Share < DoubtfulPot ? LeadOfDoubtful : LeastLead;
+        if (lead.IsPositive && lead.Mean >= least) return;
         var safe = options[at];
         options.RemoveAt(at);
         options.Insert(0, safe);
@@ -216,7 +227,8 @@ public sealed class SafetyPlanner
     {
         var pots = judged.Scores.Share;
         if (pots < UnlikelyPot) return kind ?? SafetyKind.Pot;
-        if (pots <= LikelyPot && judged.Mean.Theirs < LittleLeft * (1 - pots)) return SafetyKind.ShotToNothing;
+        if (pots <= LikelyPot && judged.Mean.Theirs < LittleLeft * (1 - pots)
+            && judged.OpponentScores < SeldomAnswered * (1 - pots)) return SafetyKind.ShotToNothing;
         return judged.Stroke.Intent is IndirectIntent ? SafetyKind.IndirectPot : SafetyKind.Pot;
     }
 
