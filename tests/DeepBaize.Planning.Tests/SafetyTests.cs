@@ -197,6 +197,39 @@ public sealed class SafetyTests
             StrokeDraw.Exact).Result[Cue]?.X ?? 9;
     }
 
+    /// <summary>
+    /// What balls bring from anywhere is a formula: it follows the mean over places of the white, with the pack open or shut.
+    /// </summary>
+    [Fact]
+    public void Points_from_anywhere_follow_their_mean_over_the_table()
+    {
+        var leaves = new LeaveWorth(Club, HousePlayers.League);
+        var frames = Enumerable.Range(900, 12).Select(ArenaLayouts.Of)
+            .Concat(SafetyPosition.All.Select(position => position.Frame)).ToList();
+        var means = frames.Select(frame => Enumerable.Range(0, 24)
+            .Select(i => new Place((i % 6 + 0.5) * Measurements.Length / 6, (i / 6 + 0.5) * Measurements.Width / 4))
+            .Where(place => frame.ObjectBalls.All(ball => ball.Place.DistanceTo(place) > frame.Gauge.Diameter))
+            .Average(place => leaves.Of(frame with { Balls = [new(BallId.Cue, place), .. frame.ObjectBalls], IsInHand = false })));
+        Assert.True(MathNet.Numerics.Statistics.Correlation.Pearson(means, frames.Select(leaves.FromAnywhere)) > 0.95);
+    }
+
+    /// <summary>A miss costs by how much more it leaves than usual; nothing where nobody comes to the table.</summary>
+    [Fact]
+    public void A_miss_costs_what_it_leaves_beyond_the_usual()
+    {
+        var frame = new FrameState(
+            Lay((BallId.Cue, 1.8, 0.9), (BallId.Red1, 3.2, 1.5), (BallId.Black, 3.245, 0.889)).Balls, Club.Conditions.Gauge, BallOn.Red);
+        var visit = new VisitWorth(Club, HousePlayers.Club, HousePlayers.Club);
+        var (near, far) = (Missed(2.8, 1.1), Missed(0.03, 0.03));
+        Assert.True(near > 4 && far < 4, $"{near:0.0} near it, {far:0.0} far from it; 4 are given away");
+        Assert.Equal(0, new VisitAlone(visit.Points).Cost(Judge(2.8, 1.1)));
+
+        double Missed(double x, double y) => visit.Cost(Judge(x, y));
+
+        Ruling Judge(double x, double y) => new Referee(null).Judge(
+            frame, null, new StrokeFacts { After = [new(BallId.Cue, new Place(x, y)), .. frame.ObjectBalls] });
+    }
+
     /// <summary>B59, C59: level with only the black left any foul gives 7 and ends the frame (official rules, section 3).</summary>
     [Fact]
     public void B59_level_on_the_black_a_foul_gives_seven_and_the_frame()

@@ -73,8 +73,8 @@ internal sealed class SafetyArena(PlayerProfile striker, PlayerProfile opponent,
         return Enumerable.Range(0, size.Draws).Average(draw =>
         {
             var ruling = trials.Play(asked, Draws.Stroke(NoiseSeed + seed, draw)).Ruling;
-            var goesOn = ruling.StaysAtTable || ruling.End != FrameEnd.None;
-            return ruling.Penalty + (goesOn ? 0 : answer.Points(ruling.Next, NoiseSeed + 7 * seed + 1000 * draw));
+            var isTheirs = !ruling.StaysAtTable && ruling.End == FrameEnd.None;
+            return ruling.Penalty + (isTheirs ? answer.Points(ruling.Next, NoiseSeed + 7 * seed + 1000 * draw) : 0);
         });
     }
 }
