@@ -49,3 +49,33 @@ it('does not say that the server is away when a question is dropped for a newer 
   expect(open).toHaveLength(2)
   scope.stop()
 })
+
+it('keeps the map that is drawn until each row of the next one comes', async () => {
+  const served: string[][] = [
+    ['{"row":0,"rows":2,"cells":[]}', '{"row":1,"rows":2,"cells":[]}'],
+    ['{"row":1,"rows":2,"cells":[{"words":"new"}]}'],
+  ]
+  vi.stubGlobal('fetch', () =>
+    Promise.resolve(
+      new Response(
+        served
+          .shift()!
+          .map((row) => `data: ${row}\n\n`)
+          .join(''),
+      ),
+    ),
+  )
+  const shot = ref(shotAt(3))
+  const scope = effectScope()
+  const where = scope.run(() => useWhere(shot, () => 0.0525))!
+  where.show('map')
+  await soon()
+  expect(where.rows.value.map((row) => row.row)).toEqual([0, 1])
+  shot.value = shotAt(4)
+  await new Promise((resolve) => setTimeout(resolve, 200))
+  expect(where.rows.value.map((row) => [row.row, row.cells.length])).toEqual([
+    [0, 0],
+    [1, 1],
+  ])
+  scope.stop()
+})

@@ -109,11 +109,11 @@ export function useWhere(shot: Ref<ShotQuestion>, ballWidth: () => number) {
           (data) => (sweep.value = data),
         )
       case 'map':
-        rows.value = []
+        // The last map stays, as every answer does, and each row gives way to its own: keys find a cell while it is filled anew.
         return readStream<MapRow>(
           '/api/pots/map',
           { question: asked, wanted: target.value },
-          (row) => (rows.value = [...rows.value, row]),
+          (row) => (rows.value = [...rows.value.filter((old) => old.row !== row.row), row]),
           signal,
         )
       case 'dangers':
