@@ -53,6 +53,9 @@ public enum RowKind
     /// <summary>Whether to begin, when the last black is put on its spot again.</summary>
     Toss,
 
+    /// <summary>How often the frame is won.</summary>
+    Frame,
+
     /// <summary>What it is worth to both sides.</summary>
     BothSides,
 }
@@ -79,6 +82,7 @@ public static class RowWords
         RowKind.TheyScore => "Then the other side",
         RowKind.Foul => "Foul",
         RowKind.Toss => "If you win the toss",
+        RowKind.Frame => "The frame",
         RowKind.BothSides => "Both sides",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "Unknown row."),
     };

@@ -181,10 +181,25 @@ public static class SafetyWords
         ArgumentNullException.ThrowIfNull(option);
         ArgumentNullException.ThrowIfNull(frame);
         if (!frame.IsOnlyBlackLeft || !frame.IsInHand || frame.Scores.Player != frame.Scores.Opponent) return null;
-        // The frame is worth as much to one side as to the other: half of it lies between even chances and a frame that is won.
-        var wins = 0.5 + (option.Judged.Mean.Own - option.Judged.Mean.Theirs) / (2 * LeftReader.FrameWorth);
+        var wins = option.Judged.Wins;
         var choice = Math.Abs(wins - 0.5) < Even ? "it is all one" : wins > 0.5 ? "go first" : "put the other side in";
-        return $"{choice}: who begins wins about {Math.Round(100 * Math.Clamp(wins, 0, 1)):0} in 100 (estimate).";
+        return $"{choice}: who begins wins about {InHundred(wins)} (estimate).";
+    }
+
+    /// <summary>How often the frame is won after a stroke; null where the score is level and balls are left to decide it.</summary>
+    /// <param name="option">The stroke.</param>
+    /// <param name="frame">The frame before it.</param>
+    public static string? Wins(SafetyOption option, FrameState frame)
+    {
+        ArgumentNullException.ThrowIfNull(option);
+        return ScoreMatters(frame) ? $"you win it about {InHundred(option.Judged.Wins)} (estimate)." : null;
+    }
+
+    /// <summary>True where it is said how often the frame is won: the score is not level, or only the black is left.</summary>
+    private static bool ScoreMatters(FrameState frame)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        return frame.IsOnlyBlackLeft || frame.Scores.Player != frame.Scores.Opponent;
     }
 
     /// <summary>How often the opponent scores next, and what is left then.</summary>
@@ -208,10 +223,17 @@ public static class SafetyWords
         ArgumentNullException.ThrowIfNull(other);
         ArgumentNullException.ThrowIfNull(plan);
         var cost = plan.Best!.Judged.Worth - other.Judged.Worth;
-        var behind = cost < AsGood ? "as good" : $"costs {Points(cost)}";
+        // Of what was searched nothing is better that was not told as the answer; a stroke of the player's own may be.
+        var isBetter = other == plan.Mine && cost <= -AsGood;
+        var behind = cost < AsGood && !isBetter ? "as good"
+            : ScoreMatters(frame) ? $"wins {InHundred(other.Judged.Wins)}"
+            : isBetter ? $"{Points(-cost)} better" : $"costs {Points(cost)}";
         return $"{Kind(other.Kind)}: {Answer(other, frame)}, {BreakWords.Dial(other.Judged.Stroke, conditions)}{From(other, frame)}: "
             + $"{behind}. {Why(other)}";
     }
+
+    /// <summary>The stroke that the player has in mind cannot be held against the answer.</summary>
+    public static string NotYours => "The stroke on the sheet meets no ball, or the cue does not get there: there is nothing to compare.";
 
     /// <summary>Pot or safety, in one sentence.</summary>
     /// <param name="plan">The plan.</param>
@@ -290,6 +312,8 @@ public static class SafetyWords
 
     private static string Points(double points) =>
         points < 0.95 ? "half a point" : points < 1.5 ? "a point" : $"{Math.Round(points):0} points";
+
+    private static string InHundred(double chance) => $"{Math.Round(100 * chance):0} in 100";
 
     private static string Number(double points) => points.ToString("0.0", System.Globalization.CultureInfo.InvariantCulture);
 

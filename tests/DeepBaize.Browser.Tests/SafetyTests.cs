@@ -42,6 +42,12 @@ public sealed class SafetyTests(BrowserFixture browser)
         other.Click();
         page.Until(() => page.Text("verdict") == told);
 
+        // The stroke on the sheet is held against the answer: it is the answer itself.
+        page.Find("compare-mine").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=mine]")).Count == 1);
+        Assert.Contains("as good", page.Text("mine"), StringComparison.Ordinal);
+        Finish(page);
+
         // A ball that is moved makes the answer one of before.
         page.PressOn("[data-ball=cue]", Keys.ArrowUp);
         page.Until(() => page.Text("safety-old").Length > 0);
@@ -99,7 +105,9 @@ public sealed class SafetyTests(BrowserFixture browser)
         page.Until(() => school.GetAttribute("aria-pressed") == "true");
 
         var before = WhiteAt();
-        page.Find("play-on").Click();
+        Assert.True(page.Find("play-on").Displayed);
+        page.Script("document.activeElement.blur()");
+        new OpenQA.Selenium.Interactions.Actions(browser.Driver).SendKeys("o").Perform();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-turn=theirs]")).Count > 0
             || page.Text("exchange-state").Contains("over", StringComparison.Ordinal));
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=stop-reply]")).Count == 0);

@@ -77,6 +77,20 @@ public sealed class SafetyTests
         SafetyPlan Plan(int threads) => new SafetyPlanner(Ask(HousePlayers.League, threads: threads)).Plan(frame, 800);
     }
 
+    /// <summary>A stroke that the player has in mind is judged like the answer: the answer itself is as good.</summary>
+    [Fact]
+    public void The_answer_is_held_against_a_stroke_of_the_players_own()
+    {
+        var frame = NothingOn(2).Last();
+        var first = new SafetyPlanner(Ask(HousePlayers.Club)).Plan(frame, 1500).Best!.Judged;
+        var again = new SafetyPlanner(Ask(HousePlayers.Club)).Plan(frame, 1500, mine: first.Stroke.Strike);
+        Assert.InRange(again.Mine!.Judged.Worth - first.Worth, -0.5, 0.5);
+        Assert.Contains("as good", SafetyWords.Other(again.Mine, again, frame, Club.Conditions), StringComparison.Ordinal);
+        // One that goes the other way meets no ball.
+        var away = first.Stroke.Strike with { DirectionRadians = first.Stroke.Strike.DirectionRadians + Math.PI, WhiteSpeed = 0.3 };
+        Assert.Null(new SafetyPlanner(Ask(HousePlayers.Club)).Plan(frame, 200, mine: away).Mine);
+    }
+
     /// <summary>What a search finds with scatter is worth more than the thinnest clip, and than what is best without.</summary>
     [Fact]
     public void The_search_beats_the_thinnest_clip_and_the_stroke_that_is_best_as_meant()
@@ -252,8 +266,10 @@ public sealed class SafetyTests
         Assert.True(strong.OpponentScores > weak.OpponentScores + 0.05);
         Assert.True(strong.Worth < weak.Worth);
         // What is left counts twice for the careful and half for the daring.
-        Assert.Equal(strong.Mean.Own - 2 * strong.Mean.Theirs, Judge(HousePlayers.Expert, -1).Worth, 9);
-        Assert.Equal(strong.Mean.Own - strong.Mean.Theirs / 2, Judge(HousePlayers.Expert, 1).Worth, 9);
+        var (careful, daring) = (Judge(HousePlayers.Expert, -1), Judge(HousePlayers.Expert, 1));
+        Assert.Equal(strong.Mean, careful.Mean);
+        var (less, more) = (careful.Worth - strong.Worth, daring.Worth - strong.Worth);
+        Assert.True(less < 0 && more > 0, $"{less:0.0} and {more:0.0}");
 
         JudgedExchange Judge(PlayerProfile opponent, double daring = 0)
         {

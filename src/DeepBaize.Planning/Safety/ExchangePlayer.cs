@@ -41,14 +41,14 @@ public sealed class ExchangePlayer
     /// <summary>Chooses.</summary>
     /// <param name="frame">The frame, seen by this side; with the white on the table.</param>
     /// <param name="cancel">Stops between strokes.</param>
-    /// <returns>The stroke; null when no legal one was found.</returns>
+    /// <returns>The stroke, foul when no legal one was found; null when none can be played.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public PlannedStroke? Choose(FrameState frame, CancellationToken cancel = default)
     {
         var pot = BestPot(frame, cancel);
         if (pot?.Pot.Share >= PlainPot) return pot.Stroke;
         var safety = _safeties.Run(frame, _safetyBudget, cancel) is [var best, ..] ? best : null;
-        if (safety is null) return pot?.Stroke;
+        if (safety is null) return pot?.Stroke ?? _safeties.LeastBad(frame, cancel);
         return pot is not null && pot.Worth > safety.Worth ? pot.Stroke : safety.Stroke;
     }
 
@@ -56,13 +56,14 @@ public sealed class ExchangePlayer
     /// <param name="frame">The frame, seen by this side; with the white on the table.</param>
     /// <param name="least">Chance from which a pot is played.</param>
     /// <param name="cancel">Stops between strokes.</param>
-    /// <returns>The stroke; null when no legal one was found.</returns>
+    /// <returns>The stroke, foul when no legal one was found; null when none can be played.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public PlannedStroke? ChoosePlainly(FrameState frame, double least, CancellationToken cancel = default)
     {
         var pot = BestPot(frame, cancel);
         if (pot?.Pot.Share >= least) return pot.Stroke;
-        return _safeties.Plain(frame, cancel)?.Stroke ?? pot?.Stroke ?? _safeties.AsMeant(frame, _safetyBudget, cancel)?.Stroke;
+        return _safeties.Plain(frame, cancel)?.Stroke ?? pot?.Stroke ?? _safeties.AsMeant(frame, _safetyBudget, cancel)?.Stroke
+            ?? _safeties.LeastBad(frame, cancel);
     }
 
     private RatedStroke? BestPot(FrameState frame, CancellationToken cancel)

@@ -51,6 +51,9 @@ public static class FirstContacts
     /// <summary>Directions that are tried all round for ways by cushions.</summary>
     private const int Directions = 180;
 
+    /// <summary>From each direction to the next: some three eighths of the way round, and no divisor of them all.</summary>
+    private const int Stride = 67;
+
     /// <summary>Metres to the place that a direction leads to, when it is aimed at.</summary>
     private const double FarAway = 0.5;
 
@@ -84,9 +87,9 @@ public static class FirstContacts
         }
     }
 
-    /// <summary>Directions all round, for ways by cushions.</summary>
+    /// <summary>Directions all round, for ways by cushions: in such an order that the first few look to every side.</summary>
     internal static IEnumerable<AimedContact> AllRound() =>
-        Enumerable.Range(0, Directions).Select(i => new AimedContact(null, 0, Math.Tau * i / Directions));
+        Enumerable.Range(0, Directions).Select(i => new AimedContact(null, 0, Math.Tau * (i * Stride % Directions) / Directions));
 
     /// <summary>Contacts near one: a little finer and a little fuller.</summary>
     internal static IEnumerable<AimedContact> Near(AimedContact contact)

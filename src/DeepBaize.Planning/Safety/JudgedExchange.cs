@@ -5,8 +5,11 @@ namespace DeepBaize.Planning.Safety;
 
 /// <summary>A stroke that was tried with fresh draws for what it brings to both sides.</summary>
 /// <param name="Stroke">The stroke.</param>
-/// <param name="Worths">Worth of each draw; strokes that are judged together meet the same draws.</param>
+/// <param name="Worths">
+/// Worth of each draw, in points as they count with the score; strokes that are judged together meet the same draws.
+/// </param>
 /// <param name="Mean">What it brings to both sides in the mean.</param>
+/// <param name="Wins">Chance, 0 to 1, that the frame is won, in the mean over all draws (estimate).</param>
 /// <param name="Scores">How often it pots a ball legally.</param>
 /// <param name="Fouls">How often it is foul.</param>
 /// <param name="Snookers">How often it leaves the opponent snookered without being foul.</param>
@@ -14,8 +17,8 @@ namespace DeepBaize.Planning.Safety;
 /// <param name="WhenLeft">Mean worth of the strokes that came out to the left of where they were meant.</param>
 /// <param name="WhenRight">The same to the right.</param>
 public sealed record JudgedExchange(
-    PlannedStroke Stroke, IReadOnlyList<double> Worths, Exchange Mean, Chance Scores, Chance Fouls, Chance Snookers, double OpponentScores,
-    double WhenLeft, double WhenRight)
+    PlannedStroke Stroke, IReadOnlyList<double> Worths, Exchange Mean, double Wins, Chance Scores, Chance Fouls, Chance Snookers,
+    double OpponentScores, double WhenLeft, double WhenRight)
 {
     /// <summary>Mean worth.</summary>
     public double Worth => Worths.Average();
@@ -43,20 +46,22 @@ public sealed record JudgedExchange(
         SafetyWorker worker, TrialQuestion asked, SafetyQuestion question, int seed, int draws, CancellationToken cancel)
     {
         var worths = new double[draws];
-        var (own, theirs, pots, fouls, snookers, answers, toLeft) = (0.0, 0.0, 0, 0, 0, 0.0, 0);
+        var (own, theirs, wins, pots, fouls, snookers, answers, toLeft) = (0.0, 0.0, 0.0, 0, 0, 0, 0.0, 0);
         var (left, right) = (0.0, 0.0);
         Sampler.PlayFresh(worker.Trials, question.Table, question.Doubt, asked, seed, draws, Read, cancel);
 
         return new JudgedExchange(
-            asked.Stroke, worths, new Exchange(own / draws, theirs / draws), new Chance(pots, draws), new Chance(fouls, draws),
-            new Chance(snookers, draws), answers / draws, toLeft == 0 ? 0 : left / toLeft, toLeft == draws ? 0 : right / (draws - toLeft));
+            asked.Stroke, worths, new Exchange(own / draws, theirs / draws), wins / draws, new Chance(pots, draws),
+            new Chance(fouls, draws), new Chance(snookers, draws), answers / draws,
+            toLeft == 0 ? 0 : left / toLeft, toLeft == draws ? 0 : right / (draws - toLeft));
 
         void Read(int draw, Trial trial)
         {
             var ruling = trial.Ruling;
             var both = worker.Worth.Of(ruling);
-            worths[draw] = both.Worth(question.Fear);
+            worths[draw] = FrameChance.Weigh(asked.Frame, ruling, both.Worth(question.Fear));
             (own, theirs) = (own + both.Own, theirs + both.Theirs);
+            wins += FrameChance.After(asked.Frame, ruling, both.Own - both.Theirs);
             if (trial.Strike.DirectionRadians > asked.Stroke.Strike.DirectionRadians) (toLeft, left) = (toLeft + 1, left + worths[draw]);
             else right += worths[draw];
             if (ruling.Points > 0) pots++;

@@ -39,7 +39,7 @@ internal sealed class SafetyCandidate(AimedContact contact, Dials dials, TrialQu
     public void Sample(SafetyWorker worker, int draws, int seed, CancellationToken cancel) => Sampler.Play(
         worker.Trials, question, DrawSeries.Even(seed), _worths.Count, draws, trial =>
         {
-            var worth = worker.Worth.Worth(trial.Ruling) - cost;
+            var worth = worker.Worth.Worth(question.Frame, trial.Ruling) - cost;
             _worths.Add(worth);
             _sum += worth;
         }, cancel);

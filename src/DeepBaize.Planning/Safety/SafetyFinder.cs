@@ -72,11 +72,32 @@ internal sealed class SafetyFinder
         var ways = from dials in RoundDials from contact in FirstContacts.AllRound() select (contact, dials);
         var pots = IndirectPots(frame, (int)(PotShare * budget) / StrokesASolution);
         var left = budget - 2 * round - pots.Count * StrokesASolution;
-        return
+        List<SafetyCandidate> found =
         [
             .. Look(frame, layout, [.. straight.Take(left), .. ways.Take(round)], cancel)
                 .Concat(Solve(frame, layout, pots, cancel)).OrderByDescending(one => one.Worth),
         ];
+        // Who is snookered looks all round, whatever it takes, before he gives up.
+        return found.Count > 0 || contacts.Count > 0 ? found : Look(frame, layout, [.. ways.Skip(round)], cancel);
+    }
+
+    /// <summary>The stroke in any direction that is worth most as it is meant, foul or not; null when none can be cued.</summary>
+    /// <param name="frame">The frame, with the white on the table.</param>
+    /// <param name="layout">Its balls.</param>
+    /// <param name="cancel">Stops between strokes.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public PlannedStroke? LeastBad(FrameState frame, Layout layout, CancellationToken cancel)
+    {
+        var (worker, best, most) = (_workers.First, (PlannedStroke?)null, double.NegativeInfinity);
+        foreach (var contact in FirstContacts.AllRound())
+        {
+            cancel.ThrowIfCancellationRequested();
+            if (Cued(layout, contact, RoundDials[0], frame.Playable.First()) is not { Stroke: var stroke }) continue;
+            var worth = worker.Worth.Worth(frame, worker.Trials.Play(new TrialQuestion(frame, layout, stroke), StrokeDraw.Exact).Ruling);
+            if (worth > most) (best, most) = (stroke, worth);
+        }
+
+        return best;
     }
 
     /// <summary>The doubles, plants, cannons and in-offs that are likeliest by plain geometry, and how to strike them.</summary>
@@ -179,7 +200,7 @@ internal sealed class SafetyFinder
             _question.Table, layout, stroke.Intent, stroke.Strike, stroke.Way > BridgeWay.Stretched, trial.Result.FirstContact,
             trial.Result.WhiteCushions.Count, null);
         return new SafetyCandidate(
-            contact, dials, asked, worker.Worth.Worth(trial.Ruling),
+            contact, dials, asked, worker.Worth.Worth(frame, trial.Ruling),
             SafetyWorth.SchoolBase * _question.Striker.Preferences.Cost(kind with { Cushions = 0 }) / 100, trial.Result[BallId.Cue]?.X ?? 0)
         {
             Kind = SafetyKindReader.Of(worker.Worth, asked, trial),

@@ -67,6 +67,9 @@ public sealed record AimShift(ErrSide Towards, double Metres, double Gains);
 public sealed record SafetyPlan(
     SafetyOption? Best, IReadOnlyList<SafetyOption> Others, IReadOnlyList<Missed> Misses, AimShift? Shift, int Played, bool IsFinal)
 {
+    /// <summary>The stroke that the player has in mind; null when there is none, or it meets no ball.</summary>
+    public SafetyOption? Mine { get; init; }
+
     /// <summary>True when the answer is a pot for its own sake: the question is for the Break section.</summary>
     public bool IsPot => Best?.Kind == SafetyKind.Pot;
 

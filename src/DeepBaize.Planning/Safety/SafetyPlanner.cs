@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Breaks;
@@ -110,19 +111,34 @@ public sealed class SafetyPlanner
     /// <param name="frame">The frame; with the white on the table, in hand or not.</param>
     /// <param name="budget">Strokes that the last search may simulate, about.</param>
     /// <param name="tell">Takes each answer.</param>
+    /// <param name="mine">
+    /// A stroke that the player has in mind, played from where the white lies: it is held against the last answer. Null for none.
+    /// </param>
     /// <param name="cancel">Stops between strokes.</param>
     /// <returns>The last answer.</returns>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public SafetyPlan Plan(FrameState frame, int budget, Action<SafetyPlan>? tell = null, CancellationToken cancel = default)
+    public SafetyPlan Plan(
+        FrameState frame, int budget, Action<SafetyPlan>? tell = null, Strike? mine = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(frame);
         var share = 1 / (1 + ContactsIn(frame) / ContactsForHalf);
         for (var spent = Math.Min(FirstBudget, budget); ; spent = Math.Min(4 * spent, budget))
         {
             var plan = PlanOnce(frame, Math.Max(LeastForAPlace, (int)(share * spent)), spent >= budget, cancel);
+            if (plan.IsFinal && mine is { } strike) plan = plan with { Mine = OwnOption(frame, strike, plan, cancel) };
             tell?.Invoke(plan);
             if (plan.IsFinal) return plan;
         }
+    }
+
+    /// <summary>A stroke that the player has in mind, judged as the answer was.</summary>
+    private SafetyOption? OwnOption(FrameState frame, in Strike strike, SafetyPlan plan, CancellationToken cancel)
+    {
+        var start = frame with { IsInHand = false };
+        if (OwnStroke.Read(_question, _worth, _trials, start, strike) is not { } own) return null;
+        var draws = plan.Best?.Judged.Worths.Count ?? LeastJudged;
+        var judged = _search.Judge(start, [own.Stroke], draws, cancel: cancel)[0];
+        return Tell(start, judged, own.Kind) with { White = frame.IsInHand ? start.White : null };
     }
 
     /// <summary>How many pairs of balls touch.</summary>

@@ -113,6 +113,17 @@ public sealed class SafetySearch
         return LayoutOf(frame) is { } layout ? _finder.ThinClips(frame, layout, cancel).MinBy(one => one.White)?.Tell() : null;
     }
 
+    /// <summary>What is played when no legal stroke was found: the stroke that loses least as it is meant, by a foul most likely.</summary>
+    /// <param name="frame">The frame; with the white on the table.</param>
+    /// <param name="cancel">Stops between strokes.</param>
+    /// <returns>The stroke; null when none can be played at all.</returns>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public PlannedStroke? LeastBad(FrameState frame, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        return LayoutOf(frame) is { } layout ? _finder.LeastBad(frame, layout, cancel) : null;
+    }
+
     /// <summary>The stroke that leaves least and brings most when it is played as meant: what a search without scatter finds.</summary>
     /// <param name="frame">The frame; with the white on the table.</param>
     /// <param name="budget">Strokes that may be simulated, about.</param>

@@ -37,9 +37,10 @@ public sealed class SafetyWorth : IPotWorth
     /// <inheritdoc/>
     public double Cost(Ruling ruling) => _fear * _sides.Theirs(ruling);
 
-    /// <summary>What a stroke is worth to both sides.</summary>
+    /// <summary>What a stroke is worth to both sides, as points count with the score.</summary>
+    /// <param name="before">The frame before it.</param>
     /// <param name="ruling">What it came to.</param>
-    public double Worth(Ruling ruling) => Of(ruling).Worth(_fear);
+    public double Worth(FrameState before, Ruling ruling) => FrameChance.Weigh(before, ruling, Of(ruling).Worth(_fear));
 
     /// <summary>What a stroke brings to both sides.</summary>
     /// <param name="ruling">What it came to.</param>

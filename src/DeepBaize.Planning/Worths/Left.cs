@@ -3,7 +3,7 @@ using DeepBaize.Planning.Leaves;
 namespace DeepBaize.Planning.Worths;
 
 /// <summary>What somebody finds who comes to the table, estimated.</summary>
-/// <param name="Pot">Chance of the likeliest pot, 0 to 1, off cushions and other balls included.</param>
+/// <param name="Pot">Chance of the pot that is played if one is, 0 to 1, off cushions and other balls included.</param>
 /// <param name="Visit">Points that can be expected of a visit that goes for it.</param>
 /// <param name="IsSnookered">True when no ball that is on can be hit on both its edges.</param>
 /// <param name="Hit">Chance that a ball that is on is hit, 0 to 1; 1 unless snookered.</param>

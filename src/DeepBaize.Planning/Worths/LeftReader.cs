@@ -28,6 +28,10 @@ public sealed class LeftReader
 
     private const double LeastIndirect = 0.1;
 
+    private const double SlopeOfPlayed = 0.85;
+    private const double LeastPlayed = 0.08;
+    private const double FullyPlayed = 0.06;
+
     /// <summary>Metres to a ball within which a safety is easy, and from which it is hard; read off as <see cref="Left"/> says.</summary>
     private const double EasyWithin = 0.6;
 
@@ -81,9 +85,16 @@ public sealed class LeftReader
 
         var isSnookered = pots.Count == 0 && indirect is null && _sight.IsSnookered(frame);
         return new Left(
-            chance, visit, isSnookered, isSnookered ? _escapes.Hit(frame) : 1, FrameArithmetic.LeastPenalty(frame.On),
-            isSnookered ? 1 : Awkward(frame), indirect);
+            frame.On == BallOn.Red ? Played(chance) : chance, visit, isSnookered, isSnookered ? _escapes.Hit(frame) : 1,
+            FrameArithmetic.LeastPenalty(frame.On), isSnookered ? 1 : Awkward(frame), indirect);
     }
+
+    /// <summary>
+    /// Chance of the pot that is played, by that of the likeliest that straight lines see: of little there is more, since a pot is found
+    /// that they do not see or the second best is better, and of much there is less, since the best pot is not always the likeliest.
+    /// Fitted to 680 leaves of safeties, the club and the league player, whose best pot was searched and tried 40 times each.
+    /// </summary>
+    private static double Played(double chance) => SlopeOfPlayed * chance + LeastPlayed * Math.Min(1, chance / FullyPlayed);
 
     /// <summary>The likeliest double, plant, cannon or in-off that is at least as likely as something; null for none.</summary>
     private IndirectLeave? IndirectPotOf(FrameState frame, double least) =>

@@ -16,6 +16,7 @@ namespace DeepBaize.Web.Safety;
 /// <param name="Seed">Seed of the draws; absent is 1.</param>
 /// <param name="Profile">Name or id of the table; absent is the club table.</param>
 /// <param name="Coefficients">What differs from the profile.</param>
+/// <param name="Mine">A stroke that the player has in mind, held against the last answer; absent for none.</param>
 /// <param name="Doubt">
 /// unmeasured (absent), measured or none: how far the table may be from its profile, for the chances that are shown.
 /// </param>
@@ -29,7 +30,8 @@ public sealed record SafetyQuestionInput(
     int Seed = 1,
     string? Profile = null,
     CoefficientsInput? Coefficients = null,
-    [Codes("unmeasured", "measured", "none")] string? Doubt = null);
+    [Codes("unmeasured", "measured", "none")] string? Doubt = null,
+    StrokeInput? Mine = null);
 
 /// <summary>A stroke that is offered.</summary>
 /// <param name="Kind">What kind of answer it is.</param>
@@ -80,6 +82,8 @@ public sealed record LeftPot(string Ball, [Codes(typeof(PocketId))] string Pocke
 /// <param name="Rows">How often the opponent scores, what a foul costs, what it is worth.</param>
 /// <param name="Misses">Caught thick and thin; in the last answer.</param>
 /// <param name="Others">Other kinds of answer, the best first.</param>
+/// <param name="Mine">The stroke that the player has in mind; null when none was asked about, or it meets no ball.</param>
+/// <param name="MineWords">The same in words, or why there is nothing to compare; empty when none was asked about.</param>
 /// <param name="Arithmetic">The frame's arithmetic in a sentence.</param>
 /// <param name="Played">Strokes simulated.</param>
 /// <param name="Budget">The budget that was asked for.</param>
@@ -96,6 +100,8 @@ public sealed record SafetyAnswer(
     IReadOnlyList<RowOutput> Rows,
     IReadOnlyList<MissedOutput> Misses,
     IReadOnlyList<SafetyOptionOutput> Others,
+    SafetyOptionOutput? Mine,
+    string MineWords,
     string Arithmetic,
     int Played,
     int Budget,

@@ -29,7 +29,7 @@ internal static class SafetyFinder
                 token =>
                 {
                     var planner = new SafetyPlanner(scene.Plan(Sharing.Threads));
-                    planner.Plan(scene.Frame, scene.Budget, plan => teller.Tell(ToAnswer(plan, scene)), token);
+                    planner.Plan(scene.Frame, scene.Budget, plan => teller.Tell(ToAnswer(plan, scene)), scene.Mine, token);
                     return true;
                 },
                 teller.Waits,
@@ -50,7 +50,7 @@ internal static class SafetyFinder
         if (plan.Best is not { } best)
         {
             return new SafetyAnswer(
-                SafetyWords.Nothing(frame), [], SafetyWords.Nothing(frame), false, null, "", null, [], [], [],
+                SafetyWords.Nothing(frame), [], SafetyWords.Nothing(frame), false, null, "", null, [], [], [], null, "",
                 BreakWords.Arithmetic(frame), plan.Played, scene.Budget, scene.Seed, plan.IsFinal);
         }
 
@@ -66,6 +66,9 @@ internal static class SafetyFinder
             Rows(best, frame, scene.Frame, opponent),
             [.. plan.Misses.Select(miss => ToMissed(miss, opponent))],
             [.. plan.Others.Select(other => ToOption(other, plan, Before(other, scene), scene))],
+            plan.Mine is { } mine ? ToOption(mine, plan, Before(mine, scene), scene) : null,
+            scene.Mine is null || !plan.IsFinal ? "" : plan.Mine is { } own
+                ? SafetyWords.Other(own, plan, Before(own, scene), conditions) : SafetyWords.NotYours,
             BreakWords.Arithmetic(frame),
             plan.Played,
             scene.Budget,
@@ -109,6 +112,7 @@ internal static class SafetyFinder
         var fouls = best.Judged.Fouls;
         if (SafetyWords.Risk(best, frame) is { } risk) rows.Add(RowWriter.Row(RowKind.Foul, risk, fouls, fouls.Share > Often));
         if (SafetyWords.Toss(best, asked) is { } toss) rows.Add(RowWriter.Row(RowKind.Toss, toss));
+        else if (SafetyWords.Wins(best, asked) is { } wins) rows.Add(RowWriter.Row(RowKind.Frame, wins));
         rows.Add(RowWriter.Row(RowKind.BothSides, SafetyWords.Worth(best)));
         return rows;
     }

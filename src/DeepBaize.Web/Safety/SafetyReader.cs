@@ -1,3 +1,4 @@
+using DeepBaize.Physics.Impacts;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Safety;
@@ -13,7 +14,7 @@ namespace DeepBaize.Web.Safety;
 /// <summary>A frame in which it is asked what to leave, read and found possible.</summary>
 internal sealed record SafetyScene(
     TableInUse Table, FrameState Frame, PlayerProfile Player, PlayerProfile? Opponent, double Daring, TableDoubt Doubt, int Budget,
-    int Seed)
+    int Seed, Strike? Mine)
 {
     /// <summary>It as a question to the planner.</summary>
     public SafetyQuestion Plan(int threads) => new(Table, Player, Opponent ?? Player, Seed, threads, Doubt, Daring);
@@ -30,6 +31,7 @@ internal static class SafetyReader
         return new SafetyScene(
             table, frame, PlayerReader.Read(question.Player), question.Opponent is { } opponent ? PlayerReader.Read(opponent) : null,
             FieldReader.Within(question.Daring, -1, 1, "daring"), ChanceReader.ReadDoubt(question.Doubt),
-            BreakReader.ReadBudget(question.Budget), question.Seed);
+            BreakReader.ReadBudget(question.Budget), question.Seed,
+            question.Mine is { } mine ? StrikeReader.Read(mine, table.Conditions) : null);
     }
 }

@@ -26,7 +26,7 @@ public sealed record SafetyToldReport(
 }
 
 /// <summary>
-/// Counts what safeties that are told come to: fouls by the referee, and the opponent's likeliest pot, which is then played.
+/// Counts what safeties that are told come to: fouls by the referee, and the pot that is best for the opponent, which is then played.
 /// </summary>
 public static class SafetyTold
 {
@@ -76,7 +76,10 @@ public static class SafetyTold
         var layout = new FramePlayer(table, player).LayoutOf(frame)!;
         var (asked, foul, scored) = (new TrialQuestion(frame, layout, best.Judged.Stroke), 0, 0);
         var (opponent, reader) = (new TrialTable(table), new LeftReader(table, player));
-        var search = new BreakSearch(BreakPlanner.Ask(table, player, BreakWishes.Free, 1) with { CountsSchool = false });
+        // He takes on the pot that is best for both sides of the game, as the opponent does of whom it is told.
+        var search = new BreakSearch(new BreakQuestion(
+            table, player, player, _ => new SafetyWorth(new SafetyQuestion(table, player, player, 1)), BreakWishes.Free, 1,
+            CountsSchool: false, CountsMisses: true));
         for (var draw = 0; draw < fouls; draw++)
         {
             var ruling = trials.Play(asked, Draws.Stroke(NoiseSeed, draw)).Ruling;

@@ -25,6 +25,8 @@ export interface SectionModel {
   pick?: (ball: string) => boolean
   /** The one thing to do; without it the stroke is played as motion. */
   action?: Ref<Action>
+  /** Plays the stroke on the sheet and has what follows played as well. */
+  playOn?: () => unknown
   /** True while words of the section name reds by their numbers: the reds show them then. */
   namesReds?: Ref<boolean>
   /** Other rules than the frame's, by which strokes are asked. */

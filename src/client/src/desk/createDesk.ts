@@ -97,6 +97,7 @@ export function createDesk(
     preferences,
     face,
     act,
+    playOn: () => open.value?.model.playOn?.(),
     whatNow,
     drawing,
   })

@@ -30,6 +30,8 @@ export function useCommands(parts: {
   face: Ref<Face>
   /** Does the section's one thing. */
   act: () => unknown
+  /** Plays on, where the section does. */
+  playOn: () => unknown
   whatNow: Pick<WhatNow, 'weigh'>
   drawing: () => SVGSVGElement | null
 }) {
@@ -106,6 +108,7 @@ export function useCommands(parts: {
     f: focusWhite,
     g: () => void parts.act(),
     q: () => void parts.whatNow.weigh(),
+    o: () => void parts.playOn(),
     delete: () => laying.chosen.value.length > 0 && laying.remove(),
     '?': () => toggle('help'),
   }

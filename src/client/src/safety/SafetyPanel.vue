@@ -13,7 +13,7 @@ import type { SafetyModel } from './useSafety'
 /** One button; then what it leaves, on which side to be wrong, what it risks, and other answers. */
 const props = defineProps<{ section: { safety: SafetyModel; exchange: Exchange } }>()
 
-const { whatNow, shelf, outline } = useDesk()
+const { whatNow, shelf, outline, shot } = useDesk()
 const safety = computed(() => props.section.safety)
 const answer = computed(() => safety.value.answer.value)
 const dares = [-1, -0.5, 0, 0.5, 1] as const
@@ -101,9 +101,34 @@ const state = computed(() =>
             </li>
           </ul>
         </template>
+        <template v-if="answer.mineWords">
+          <h3>{{ t('safety.mine') }}</h3>
+          <ul v-if="answer.mine" class="list">
+            <li>
+              <button
+                type="button"
+                :aria-pressed="safety.tried.value === answer.mine"
+                data-testid="mine"
+                @click="safety.tryOther(answer.mine)"
+              >
+                <PositionPicture :outline="outline()" :balls="answer.mine.balls" />
+                <span>{{ answer.mineWords }}</span>
+              </button>
+            </li>
+          </ul>
+          <p v-else class="hint" data-testid="mine">{{ answer.mineWords }}</p>
+        </template>
         <p class="hint" data-testid="safety-arithmetic">{{ answer.arithmetic }}</p>
       </template>
       <p v-else-if="!safety.isBusy.value && !isPlayedOn" class="hint">{{ t('safety.ask') }}</p>
+      <el-button
+        v-if="!safety.isBusy.value && !isPlayedOn"
+        size="small"
+        :title="t('safety.compareTitle')"
+        data-testid="compare-mine"
+        @click="safety.compare(shot.directionDeg.value)"
+        >{{ t('safety.compare') }}</el-button
+      >
       <ExchangeLine :exchange="section.exchange" />
     </div>
     <span class="hint state" aria-live="polite" data-testid="safety-state">{{ state }}</span>

@@ -24,7 +24,8 @@ export default defineSection({
     const action = computed(() => ({ label: t('safety.plan'), isBusy: safety.isBusy.value, run: () => safety.plan() }))
     useWanted(desk.whatNow, 'safety', isOpen, () => safety.plan())
     const exchange = useExchange(desk.model, desk.shelf, desk.playback, () => safety.cancel())
-    return { safety, exchange, said, action }
+    const playOn = () => exchange.busy.value === null && exchange.play(desk.shot.directionDeg.value)
+    return { safety, exchange, said, action, playOn }
   },
   bench: SafetyPanel,
   overlay: SafetyOverlay,

@@ -12,9 +12,12 @@ export function useSafety(model: SheetModel, shelf: ShelfModel, playback: Pick<P
   const { answer, asked, refusal, isBusy, waiting, drop: cancel } = streamed
   /** How much the player dares, from -1 to 1. */
   const daring = ref(0)
+  /** The stroke that the answer is held against: the one that lay on the sheet when that was asked for. */
+  const mine = shallowRef<SafetyQuestion['mine']>(null)
   const question = computed<SafetyQuestion>(() => ({
     ...safetyQuestion(model, shelf),
     daring: daring.value,
+    mine: mine.value,
   }))
   const isOther = computed(() => asked.value !== null && JSON.stringify(asked.value) !== JSON.stringify(question.value))
   /** True when what is shown was asked for another sheet, for other players, or for another daring. */
@@ -34,6 +37,16 @@ export function useSafety(model: SheetModel, shelf: ShelfModel, playback: Pick<P
   async function plan() {
     shown.value = null
     tried.value = null
+    mine.value = null
+    await streamed.put(question.value, follow)
+  }
+
+  /** Plans again and holds the stroke on the sheet against the answer. */
+  async function compare(directionDeg: number) {
+    const { pace, side, height, elevationDeg } = model.stroke.value
+    shown.value = null
+    tried.value = null
+    mine.value = { directionDeg, pace, side, height, elevationDeg }
     await streamed.put(question.value, follow)
   }
 
@@ -93,6 +106,7 @@ export function useSafety(model: SheetModel, shelf: ShelfModel, playback: Pick<P
     shown,
     tried,
     plan,
+    compare,
     cancel,
     tryOther,
     show,
