@@ -78,6 +78,7 @@ public static class SafetyWords
         SafetyKind.OppositeEnds => "Black to one end, white to the other",
         SafetyKind.OppositeSides => "Opposite side cushions",
         SafetyKind.DoubleKiss => "Double kiss",
+        SafetyKind.FineEdge => "Fine edge",
         SafetyKind.ToBaulk => "Back to baulk",
         SafetyKind.RollUp => "Tight to a ball",
         SafetyKind.ByCushion => "Cushion first",
@@ -142,6 +143,12 @@ public static class SafetyWords
     public static string? SafeSide(SafetyPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        if (plan.Best is { Kind: SafetyKind.DoubleKiss } kiss)
+        {
+            var degrees = Math.Asin(0.001 / kiss.Meant.Balls.Gauge.Diameter) * 180 / Math.PI;
+            return $"Full and without side: a millimetre beside the centre turns the way of the black by {Number(degrees)} degrees.";
+        }
+
         if (plan.Shift is { } shift)
         {
             return $"Aim {1000 * shift.Metres:0} mm {Word(shift.Towards)}: it gains {Points(shift.Gains)}, "

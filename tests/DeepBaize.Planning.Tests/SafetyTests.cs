@@ -257,6 +257,27 @@ public sealed class SafetyTests
         Assert.True(worth.Of(lost).Theirs > 7 && worth.Of(lost).Own == 0);
     }
 
+    /// <summary>
+    /// B52: with white and black in line, the black on its cushion, a full stroke that comes back is among the answers, with what a
+    /// millimetre does (1.1 degrees, asin of 1 over 52.5); from (700, 1500), at an angle, it is not.
+    /// </summary>
+    [Fact]
+    public void B52_a_double_kiss_is_offered_in_line_and_not_at_an_angle()
+    {
+        var plan = Plan(0.889);
+        var kiss = Assert.Single(plan.Others.Prepend(plan.Best!), one => one.Kind == SafetyKind.DoubleKiss);
+        Assert.Contains("by 1.1 degrees", SafetyWords.SafeSide(plan with { Best = kiss })!, StringComparison.Ordinal);
+        var angled = Plan(0.7);
+        Assert.DoesNotContain(angled.Others.Prepend(angled.Best!), one => one.Kind == SafetyKind.DoubleKiss);
+
+        static SafetyPlan Plan(double across)
+        {
+            var frame = new FrameState(
+                Lay((Cue, 1.5, across), (Black, 3.54275, 0.889)).Balls, Club.Conditions.Gauge, BallOn.Black, new Scores(60, 60));
+            return new SafetyPlanner(Ask(HousePlayers.League)).Plan(frame, 3000);
+        }
+    }
+
     /// <summary>The stronger the opponent, the more is left to him; and how much that counts is a matter of daring.</summary>
     [Fact]
     public void The_opponent_and_the_daring_count()

@@ -9,7 +9,8 @@ namespace DeepBaize.Bench.Arena;
 
 /// <summary>
 /// <c>safety</c>: plays situations in which nothing is on: <c>--striker club --opponent club --policies search,thin,as-meant
-/// --situations 200 --draws 40 --budget 4000 --seed 500000</c>; <c>safety coach --budget 16000 --name part</c> asks the coach's positions.
+/// --situations 200 --draws 40 --budget 4000 --seed 500000</c>; <c>safety coach --budget 16000 --name part</c> asks the coach's positions,
+/// <c>safety choices --striker club --situations 100</c> tells what kinds of stroke are told.
 /// </summary>
 internal static class SafetyCommand
 {
@@ -17,6 +18,7 @@ internal static class SafetyCommand
     {
         var options = new Options(args);
         if (args.ElementAtOrDefault(1) == "coach") return AskCoach(options.Number("budget", 16_000), options.Text("name", ""));
+        if (args.ElementAtOrDefault(1) == "choices") return TellChoices(options);
         if (args.ElementAtOrDefault(1) == "frames") return PlayFrames(options);
         if (args.ElementAtOrDefault(1) == "play-on") return PlayOn(options);
         var (striker, opponent) = (Player("striker"), Player("opponent"));
@@ -43,6 +45,15 @@ internal static class SafetyCommand
 
     private static GameSize GamesOf(Options options) =>
         new(options.Number("pots", 250), options.Number("safeties", 500), options.Number("least", 35) / 100.0);
+
+    private static int TellChoices(Options options)
+    {
+        var player = PlayerOf(options, "striker");
+        var chosen = SafetiesChosen.Of(
+            ArenaMatch.Club, player, options.Number("seed", 540_000), options.Number("situations", 100), options.Number("budget", 4000));
+        foreach (var line in chosen.Tell(player.Name)) Console.WriteLine(line);
+        return 0;
+    }
 
     private static int PlayFrames(Options options)
     {

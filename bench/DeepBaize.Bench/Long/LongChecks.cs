@@ -45,6 +45,8 @@ internal static class LongChecks
     private const int CountedFouls = 4000;
     private const int CountedPots = 300;
     private const int SafetySeed = 520_000;
+    private const int ChosenSafeties = 200;
+    private const int ChosenSeed = 540_000;
     private const int IndirectLayouts = 100;
     private const int IndirectSeed = 730_000;
 
@@ -113,6 +115,8 @@ internal static class LongChecks
         new("safety-told", "What is told of safeties against strokes that are counted",
             $"{ToldSafeties} situations, budget {SafetyBudget}, {CountedFouls} draws for fouls, {CountedPots} of the opponent's next pot",
             SafetySeed, MadeBy.Engine, TellSafeties),
+        new("safety-choices", "What players are told when nothing is on", $"{ChosenSafeties} situations a player, budget {SafetyBudget}",
+            ChosenSeed, MadeBy.Search, TellChoices),
         .. Strikers.Select(player => new LongCheck(
             $"safety-arena-{player.Name}", $"What the {player.Name} player's safeties leave one like him, against both baselines",
             $"{SafetyRecord.Situations} situations x {SafetyRecord.Draws} draws, budget {SafetyRecord.Budget}", SafetyRecord.Seed,
@@ -167,6 +171,10 @@ internal static class LongChecks
         var report = SafetyTold.Run(Club, HousePlayers.Club, SafetySeed, ToldSafeties, SafetyBudget, CountedFouls, CountedPots);
         return new LongResult(report is { Illegal: 0, Fouls: <= 0.03, Scores: <= 0.05 }, [report.ToString()]);
     }
+
+    /// <summary>Nothing to hold: it is read.</summary>
+    private static LongResult TellChoices() => new(true, [.. Strikers.SelectMany(player =>
+        SafetiesChosen.Of(Club, player, ChosenSeed, ChosenSafeties, SafetyBudget).Tell(player.Name))]);
 
     /// <summary>The planner holds when it lists every such pot with its chance and tries those that it must.</summary>
     /// <param name="layouts">Layouts.</param>

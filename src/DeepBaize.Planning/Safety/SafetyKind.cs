@@ -24,6 +24,9 @@ public enum SafetyKind
     /// <summary>The last black is met full on its cushion: it stays, and the white comes back.</summary>
     DoubleKiss,
 
+    /// <summary>The last black is caught so fine that it hardly moves.</summary>
+    FineEdge,
+
     /// <summary>The white comes to baulk.</summary>
     ToBaulk,
 

@@ -42,11 +42,26 @@ internal static class SafetyKindReader
     {
         var fromEnd = Math.Min(before.X, Measurements.Length - before.X);
         var toCushion = Math.Min(fromEnd, Math.Min(before.Y, Measurements.Width - before.Y));
-        if (contact?.Fraction > NearlyFull && toCushion < OnACushion && before.DistanceTo(black) < Stays
-            && before.DistanceTo(white) > ComesBack) return SafetyKind.DoubleKiss;
+        if (contact is { } full && full.Fraction > NearlyFull && toCushion < OnACushion
+            && IsSquare(full.White.Place, full.ObjectPlace, isAtAnEnd: fromEnd == toCushion)
+            && before.DistanceTo(black) < Stays && before.DistanceTo(white) > ComesBack) return SafetyKind.DoubleKiss;
+        if (contact?.Fraction < Fine && before.DistanceTo(black) < Stays) return SafetyKind.FineEdge;
         if (Math.Abs(black.X - white.X) > Apart * Measurements.Length) return SafetyKind.OppositeEnds;
         return Math.Abs(black.Y - white.Y) > AcrossApart * Measurements.Width ? SafetyKind.OppositeSides : null;
     }
+
+    /// <summary>True when white and ball touch in a line that is square to the ball's cushion, so that it sends the ball back.</summary>
+    private static bool IsSquare(Place white, Place ball, bool isAtAnEnd)
+    {
+        var (along, across) = isAtAnEnd ? (ball.X - white.X, ball.Y - white.Y) : (ball.Y - white.Y, ball.X - white.X);
+        return Math.Abs(across) < Square * Math.Abs(along);
+    }
+
+    /// <summary>Tangent of some two degrees: a contact a millimetre and a half off the centre.</summary>
+    private const double Square = 0.03;
+
+    /// <summary>Cover of the black up to which it is met by a fine edge.</summary>
+    private const double Fine = 0.15;
 
     /// <summary>
     /// Cover of the black in a double kiss, how near it is to a cushion, how far it moves at most and how far the white comes back, in
