@@ -58,6 +58,15 @@ public enum RowKind
 
     /// <summary>What it is worth to both sides.</summary>
     BothSides,
+
+    /// <summary>What is snookered, and by what.</summary>
+    Snookered,
+
+    /// <summary>How exact a way must be, and at which paces it is the same.</summary>
+    Exact,
+
+    /// <summary>What a mirror says of it.</summary>
+    Mirror,
 }
 
 /// <summary>Says, row by row, what a stroke comes to in a player's hands.</summary>
@@ -84,6 +93,9 @@ public static class RowWords
         RowKind.Toss => "If you win the toss",
         RowKind.Frame => "The frame",
         RowKind.BothSides => "Both sides",
+        RowKind.Snookered => "What shows",
+        RowKind.Exact => "How exact",
+        RowKind.Mirror => "As in a mirror",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "Unknown row."),
     };
 

@@ -30,11 +30,12 @@ public sealed class ReferenceTests
         ["DeepBaize.Planning"] =
         [
             "Aiming", "Reading", "Indirect", "Attempts", "Players", "Cueing", "Leaves", "Sampling", "Search", "Worths", "Breaks", "Safety",
+            "Escapes",
         ],
         ["DeepBaize.Web"] =
         [
             "Mapping", "Problems", "Reading", "Formats", "Keeping", "Compute", "Health", "Shelf", "Outline", "Profiles", "Paces",
-            "Shots", "Pots", "Chances", "Players", "Attempts", "Breaks", "Safety", "Book", "Exchange", "Sheets", "Presets",
+            "Shots", "Pots", "Chances", "Players", "Attempts", "Breaks", "Safety", "Escapes", "Book", "Exchange", "Sheets", "Presets",
         ],
     };
 

@@ -49,16 +49,52 @@ public sealed class SafetyTests(WebFixture web)
     public async Task What_now_opens_the_break_for_a_plain_pot_and_safety_where_nothing_is_on()
     {
         var easy = new[] { Ball("cue", 500, 2900), Ball("red1", 300, 3200) }.Concat(Colours);
-        var plain = await web.AskAsync("/api/safety/now", new { balls = easy });
+        var plain = await web.AskAsync("/api/now", new { balls = easy });
         Assert.Equal("break", plain.Text("section"));
         Assert.StartsWith("Pot: ", plain.Text("words"), StringComparison.Ordinal);
-        var shut = await web.AskAsync("/api/safety/now", new
+        var shut = await web.AskAsync("/api/now", new
         {
-            balls = new[] { Ball("cue", 889, 300), Ball("red1", 889, 3540) }.Concat(Colours),
+            balls = new[] { Ball("cue", 1500, 300), Ball("red1", 1200, 3540) }.Concat(Colours),
             player = new { preset = "starter" },
         });
         Assert.Equal("safety", shut.Text("section"));
+        // Behind the brown and the blue the question is another one.
+        var hidden = await web.AskAsync("/api/now", new { balls = Snookered });
+        Assert.Equal("escape", hidden.Text("section"));
+        Assert.StartsWith("Snookered on a red by the brown", hidden.Text("words"), StringComparison.Ordinal);
     }
+
+    /// <summary>
+    /// Ways out of a snooker: each hits the ball that it names by the cushions that it names when it is played as told, and its point lies
+    /// in the window. On another table the point is another one.
+    /// </summary>
+    [Fact]
+    public async Task Ways_out_of_a_snooker_are_told_with_their_point_and_can_be_played()
+    {
+        var told = (await web.StreamAsync("/api/escapes/plan", new { balls = Snookered }))[^1];
+        Assert.True(told.GetProperty("isSnookered").GetBoolean() && told.GetProperty("isFinal").GetBoolean());
+        var routes = told.GetProperty("routes").EnumerateArray().ToList();
+        Assert.True(routes.Count > 1);
+        Assert.StartsWith("On the ", told.Text("sentence"), StringComparison.Ordinal);
+        foreach (var route in routes.Where(route => route.GetProperty("cushions").GetArrayLength() > 0).Take(3))
+        {
+            var (point, window) = (route.GetProperty("point"), route.GetProperty("window"));
+            Assert.InRange(
+                point.Number("x") + point.Number("y"), window[0].Number("x") + window[0].Number("y") - 1e-9,
+                window[1].Number("x") + window[1].Number("y") + 1e-9);
+            Assert.Contains("either way on the cushion", route.GetProperty("rows")[0].Text("words"), StringComparison.Ordinal);
+            var played = await web.AskAsync("/api/breaks/step", new { balls = Snookered, stroke = route.GetProperty("stroke") });
+            Assert.Equal(route.Text("ball"), played.GetProperty("played").GetProperty("outcome").Text("firstContact"));
+        }
+
+        var lively = (await web.StreamAsync("/api/escapes/plan", new { balls = Snookered, profile = "lively" }))[^1];
+        Assert.NotEqual(Mark(told), Mark(lively));
+
+        static string Mark(JsonElement answer) => answer.GetProperty("routes")[0].Text("mark");
+    }
+
+    /// <summary>The white on the brown's baulk side, one red beyond it (B54).</summary>
+    private static IEnumerable<object> Snookered => new[] { Ball("cue", 889, 470), Ball("red1", 860, 1550) }.Concat(Colours);
 
     [Theory]
     [InlineData("daring", 2, "daring")]

@@ -38,6 +38,9 @@ public sealed class StrokeResult
     /// <summary>Cushions that the white met, in order.</summary>
     public IReadOnlyList<CushionId> WhiteCushions => _whiteCushions;
 
+    /// <summary>How often the white met a jaw of a pocket.</summary>
+    public int WhiteJaws { get; internal set; }
+
     /// <summary>Balls that went over a cushion, in order.</summary>
     public IReadOnlyList<BallId> OffTable => _offTable;
 
@@ -98,7 +101,7 @@ public sealed class StrokeResult
     internal void Clear()
     {
         (End, Duration, EventCount, ClusterCount, FirstContact, SecondContact) = (ShotEnd.AtRest, 0, 0, 0, null, null);
-        WhiteHeight = 0;
+        (WhiteHeight, WhiteJaws) = (0, 0);
         _offTable.Clear();
         _passed.Clear();
         _potted.Clear();

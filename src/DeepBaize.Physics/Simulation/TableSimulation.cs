@@ -104,6 +104,22 @@ public sealed partial class TableSimulation
     }
 
     /// <summary>
+    /// Plays a stroke only until the white meets a ball. The result then ends with <see cref="ShotEnd.Decided"/>; a white that meets none
+    /// lets the stroke run to its end.
+    /// </summary>
+    /// <param name="layout">Where the balls are; with the white.</param>
+    /// <param name="strike">The strike.</param>
+    /// <param name="result">Filled with what came of it.</param>
+    /// <param name="record">Filled with events and paths when given.</param>
+    /// <exception cref="ImpactBudgetException">An impact did not come to its end.</exception>
+    public void RunUntilContact(Layout layout, in Strike strike, StrokeResult result, ShotRecord? record = null)
+    {
+        ArgumentNullException.ThrowIfNull(layout);
+        ArgumentNullException.ThrowIfNull(result);
+        Run(layout, CueStrike.Apply(strike, WhiteAtRest(layout), _conditions), result, record, null, stopsAtContact: true);
+    }
+
+    /// <summary>
     /// Plays a stroke only until it is known whether it pots one ball by meeting it first: the ball falls, or it moved and stopped, or the
     /// white meets another ball first. The result then ends with <see cref="ShotEnd.Decided"/> and the balls as they are at that moment. A
     /// white that meets nothing lets the stroke run to its end.
@@ -128,7 +144,8 @@ public sealed partial class TableSimulation
         return outcome.End == ShotEnd.EventBudget ? throw new EventBudgetException(outcome.Duration, outcome.Final) : outcome;
     }
 
-    private void Run(Layout layout, in BallState white, StrokeResult result, ShotRecord? record, BallId? watched)
+    private void Run(
+        Layout layout, in BallState white, StrokeResult result, ShotRecord? record, BallId? watched, bool stopsAtContact = false)
     {
         SetUp(layout, white, result, record);
         _work = WorkMeter.Current;
@@ -155,7 +172,8 @@ public sealed partial class TableSimulation
             ref var body = ref _bodies[index];
             if (body.Own.Time <= body.PairTime) HandleOwn(index);
             else HandlePair(Math.Min(index, body.Partner), Math.Max(index, body.Partner), body.PairLeans);
-            if (watch < 0 || !IsDecided(index, watch)) continue;
+            var isDecided = watch >= 0 ? IsDecided(index, watch) : stopsAtContact && _result.FirstContact is not null;
+            if (!isDecided) continue;
             _result.End = ShotEnd.Decided;
             break;
         }
@@ -317,6 +335,7 @@ public sealed partial class TableSimulation
         }
 
         if (body.Ball == BallId.Cue && pocket is null) _result.Add(cushion);
+        else if (body.Ball == BallId.Cue) _result.WhiteJaws++;
         if (body.Ball == BallId.Cue && _result.FirstContact is not null) _whiteMetMore = true;
         if (_record is null) return;
         var kind = pocket is null ? ShotEventKind.Cushion : ShotEventKind.Jaw;

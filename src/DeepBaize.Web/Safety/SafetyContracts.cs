@@ -107,8 +107,3 @@ public sealed record SafetyAnswer(
     int Budget,
     int Seed,
     bool IsFinal);
-
-/// <summary>Which section answers.</summary>
-/// <param name="Section">break or safety.</param>
-/// <param name="Words">Why, in a sentence.</param>
-public sealed record NowAnswer([Codes("break", "safety")] string Section, string Words);

@@ -1,5 +1,4 @@
 using DeepBaize.Web.Breaks;
-using DeepBaize.Web.Compute;
 
 namespace DeepBaize.Web.Safety;
 
@@ -7,17 +6,9 @@ namespace DeepBaize.Web.Safety;
 public static class SafetyEndpoints
 {
     /// <summary>Maps the routes.</summary>
-    public static void MapSafety(this IEndpointRouteBuilder routes)
-    {
+    public static void MapSafety(this IEndpointRouteBuilder routes) =>
         BreakEndpoints.Streamed<SafetyQuestionInput, SafetyAnswer>(
             routes, "/api/safety/plan", (request, pool, cancel) => SafetyFinder.Stream(SafetyReader.Read(request), pool, cancel))
             .WithName("PlanSafety").WithSummary("What to leave: the best stroke so far for both sides of the game, streamed as it gets "
                 + "better, with what the opponent finds when it is caught thick and thin.");
-        BreakEndpoints.Refusable(routes.MapPost(
-            "/api/safety/now",
-            (SafetyQuestionInput request, CallerPool pool, CancellationToken cancel) =>
-                pool.AnswerAsync(token => SafetyFinder.Now(request, token), cancel)))
-            .WithName("WhatNow").WithSummary("Pot or safety: which section answers, and why.")
-            .ProducesProblem(StatusCodes.Status429TooManyRequests);
-    }
 }

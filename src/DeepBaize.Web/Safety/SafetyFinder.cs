@@ -15,9 +15,6 @@ namespace DeepBaize.Web.Safety;
 /// <summary>Plans what to leave and puts it into words.</summary>
 internal static class SafetyFinder
 {
-    /// <summary>Strokes with which it is weighed whether to pot or to play safe.</summary>
-    private const int NowBudget = 2000;
-
     /// <summary>A foul as often as this is a warning.</summary>
     private const double Often = 0.08;
 
@@ -35,14 +32,6 @@ internal static class SafetyFinder
                 teller.Waits,
                 stop),
             cancel);
-
-    /// <summary>Weighs pot and safety.</summary>
-    public static NowAnswer Now(SafetyQuestionInput question, CancellationToken cancel)
-    {
-        var scene = SafetyReader.Read(question with { Budget = NowBudget });
-        var plan = new SafetyPlanner(scene.Plan(Sharing.Threads)).Plan(scene.Frame, scene.Budget, cancel: cancel);
-        return new NowAnswer(plan.IsPot ? "break" : "safety", SafetyWords.Now(plan, Before(plan.Best, scene)));
-    }
 
     private static SafetyAnswer ToAnswer(SafetyPlan plan, SafetyScene scene)
     {
@@ -77,7 +66,7 @@ internal static class SafetyFinder
     }
 
     /// <summary>The frame with a white in hand where an option puts it.</summary>
-    private static FrameState Before(SafetyOption? option, SafetyScene scene) => option?.White is { } white
+    internal static FrameState Before(SafetyOption? option, SafetyScene scene) => option?.White is { } white
         ? scene.Frame with { Balls = [new Table.Layouts.PlacedBall(BallId.Cue, white), .. scene.Frame.ObjectBalls] } : scene.Frame;
 
     private static SafetyOptionOutput ToOption(SafetyOption option, SafetyPlan plan, FrameState frame, SafetyScene scene)

@@ -45,7 +45,7 @@ export function useWhatNow(model: SheetModel, shelf: ShelfModel, go: (section: N
 
   async function weigh() {
     const body = question.value
-    const found = await newest.put((signal) => ask(api.POST('/api/safety/now', { body, signal })))
+    const found = await newest.put((signal) => ask(api.POST('/api/now', { body, signal })))
     if (found) open(found.section)
   }
 

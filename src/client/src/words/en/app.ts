@@ -22,7 +22,7 @@ export const app = {
     chooser: 'Table, balls and cue',
   },
   /** By the names of the registry (app/sections.ts). */
-  sections: { table: 'Table', break: 'Break', safety: 'Safety', players: 'Players & tables' },
+  sections: { table: 'Table', break: 'Break', safety: 'Safety', escape: 'Escape', players: 'Players & tables' },
   faces: {
     lay: 'Lay',
     reading: 'What’s on',
@@ -65,7 +65,7 @@ export const app = {
       faces: 'L, T, S, A, W, H, Z',
       red: 'R, C',
       white: 'F',
-      section: 'B, D, Q, G, O',
+      section: 'B, D, E, Q, G, O',
       mirror: 'M',
       turn: 'V',
       tab: 'Tab',
@@ -93,7 +93,8 @@ export const app = {
       faces: 'the faces of the bench: lay, what’s on (T), stroke, aim, white, chance (H), zone',
       red: 'another red; the colours that are missing on their spots',
       white: 'the focus goes to the white, from there to the next ball with Tab',
-      section: 'to Break and back; to Safety and back; "What now?"; the section’s own button; play it on',
+      section:
+        'to Break and back; to Safety and back; to Escape and back; "What now?"; the section’s own button; play it on',
       mirror: 'the other side: balls, marks, stroke and pocket',
       turn: 'turns the table',
       tab: 'from ball to ball, to the aim, the rule and the tip',

@@ -1,0 +1,13 @@
+/** The Escape section: where on the cushion? */
+export const escapes = {
+  escape: {
+    plan: 'Where on the cushion?',
+    again: 'Look again',
+    ask: 'Lay a snooker or open a position, then press "Where on the cushion?".',
+    answer: 'The way out',
+    others: 'The ways. Touch one.',
+    all: 'All {count}',
+    few: 'Three',
+    mirror: 'Show the mirror’s way',
+  },
+}
