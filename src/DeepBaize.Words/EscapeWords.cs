@@ -110,6 +110,17 @@ public static class EscapeWords
         return route == plan.Routes[0] ? words : $"{words} A pot is left {ChanceWords.Say(route.Judged.OpponentScores)}.";
     }
 
+    /// <summary>The softest stroke of the same way, and what it comes to; null when that is what is told.</summary>
+    /// <param name="route">The way.</param>
+    /// <param name="conditions">The table, the balls and the cue.</param>
+    public static string? Soft(EscapeRoute route, PlayingConditions conditions)
+    {
+        ArgumentNullException.ThrowIfNull(route);
+        return route.Soft is not { } soft ? null
+            : $"{EventWords.Capital(BreakWords.Dial(soft.Judged.Stroke, conditions))}: {GetsOut(soft)}, and the opponent pots next "
+                + $"{ChanceWords.Say(soft.Judged.OpponentScores)}.";
+    }
+
     /// <summary>On which side to be wrong; null when it is all the same.</summary>
     /// <param name="route">The way.</param>
     public static string? SafeSide(EscapeRoute route)

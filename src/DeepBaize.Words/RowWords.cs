@@ -67,6 +67,12 @@ public enum RowKind
 
     /// <summary>What a mirror says of it.</summary>
     Mirror,
+
+    /// <summary>The same way as soft as it goes.</summary>
+    Soft,
+
+    /// <summary>How the other side gets out of a snooker that is laid.</summary>
+    TheirWay,
 }
 
 /// <summary>Says, row by row, what a stroke comes to in a player's hands.</summary>
@@ -96,6 +102,8 @@ public static class RowWords
         RowKind.Snookered => "What shows",
         RowKind.Exact => "How exact",
         RowKind.Mirror => "As in a mirror",
+        RowKind.Soft => "As soft as it goes",
+        RowKind.TheirWay => "Their way out",
         _ => throw new ArgumentOutOfRangeException(nameof(kind), kind, "Unknown row."),
     };
 

@@ -29,6 +29,10 @@ public sealed class EscapeTests(BrowserFixture browser)
         page.Find("mirror-way").Click();
         page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=mirror-line]")).Count == 1);
 
+        // And the places from which the same point still works.
+        page.Find("family-shown").Click();
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=family] circle")).Count > 3);
+
         // Another way lies on the sheet when it is touched.
         var told = page.Text("escape-mark");
         browser.Driver.FindElement(By.CssSelector("[data-route='1']")).Click();

@@ -113,6 +113,9 @@ public sealed class EscapeTests
                 if (route.First is { } first) Assert.InRange(first.Along, first.From, first.To);
             }
 
+            // The family holds the place where the white lies, as near as its grid goes; from its places the same point is hit.
+            if (plan.Routes[0] is { First: not null } best)
+                Assert.InRange(best.Family.Min(place => place.DistanceTo(frame.White!.Value)), 0, 0.09);
             var one = new EscapePlanner(Ask(1)).Plan(frame);
             Assert.Equal(one.Routes.Select(route => route.Judged.Worth), plan.Routes.Select(route => route.Judged.Worth));
         }

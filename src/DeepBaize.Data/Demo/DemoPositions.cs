@@ -84,6 +84,42 @@ internal static class DemoPositions
             At(59, 3.1, 0, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
             new(BallId.Red1, null, 1.53, 0.90, Cushions: 1, ViaCushion: true)),
         new(
+            "Behind the black",
+            "At the top end, the red down the table: off either side cushion, and hard enough to take the red away from home.",
+            [(BallId.Cue, 3.38, 0.90), .. OnSpots(), .. Reds((2.25, 0.87))],
+            At(115.36, 6, -0.26, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
+            new(BallId.Red1, null, 1.922, 0.485, Cushions: 1, ViaCushion: true)),
+        new(
+            "Round the corner to the yellow",
+            "Brown and blue shut the way: off the side cushion and the baulk cushion. Draw the parallel line into the corner first.",
+            [
+                (BallId.Cue, 1.86, 0.80), (BallId.Yellow, 0.40, 0.62), (BallId.Brown, 1.50, 0.76), (BallId.Blue, 1.62, 0.72),
+                .. OnSpots(BallId.Green, BallId.Pink, BallId.Black),
+            ],
+            At(210.78, 6, 0.26, 0), new SavedState("yellow"), new SavedHit(Names.Text(BallId.Yellow)),
+            new(BallId.Yellow, null, 0.588, 1.111, Cushions: 2, ViaCushion: true)),
+        new(
+            "The pink between",
+            "Three reds together behind the pink: a group is easy to hit, and dear to open. Which way leaves least?",
+            [(BallId.Cue, 2.60, 0.886), .. OnSpots(), .. Reds((2.90, 0.86), (2.93, 0.92), (2.98, 0.875))],
+            At(79.11, 3, 0, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red2)),
+            new(BallId.Red2, null, 2.922, 0.960, Cushions: 1, ViaCushion: true)),
+        new(
+            "A red in the middle pocket's jaws",
+            "Snookered by the blue on a red that hangs over the pocket: off the baulk cushion it is reached, and a miss leaves it there.",
+            [
+                (BallId.Cue, 0.60, 1.00), (BallId.Blue, 1.30, 1.42), .. Reds((1.78, 1.742)),
+                .. OnSpots(BallId.Yellow, BallId.Green, BallId.Brown, BallId.Pink, BallId.Black),
+            ],
+            At(176.03, 4.5, 0.26, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
+            new(BallId.Red1, null, 1.767, 1.662, Cushions: 1, ViaCushion: true)),
+        new(
+            "The green in the way",
+            "The red stands open, but for the green: one cushion this side, two round the table, or the butt up and round it.",
+            [(BallId.Cue, 0.50, 1.10), .. OnSpots(), .. Reds((1.25, 1.27))],
+            At(61.63, 6, 0.26, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),
+            new(BallId.Red1, null, 1.654, 0.837, Cushions: 1, ViaCushion: true)),
+        new(
             "The same safety on a lively table",
             "Thin off the red, off the top cushion and home behind the green. Choose another table at the top right and look again.",
             Safety(), At(-2.84, 6, 0, 0), new SavedState("red"), new SavedHit(Names.Text(BallId.Red1)),

@@ -20,6 +20,9 @@ public sealed class EscapePlanner
     /// <summary>Ways that are told.</summary>
     public const int MostRoutes = 8;
 
+    /// <summary>Ways of which the family is told: those that are listed at first.</summary>
+    private const int WithFamily = 3;
+
     private const int FirstDirections = 1800;
     private const int FirstDraws = 40;
     private const int Draws = 200;
@@ -38,7 +41,7 @@ public sealed class EscapePlanner
     /// <summary>Share of the best chance below which a way is left out, and points within which two are as good.</summary>
     private const double OfBest = 0.6;
 
-    private const double AsGood = 0.5;
+    private const double AsGood = 1;
 
     /// <summary>Windows at neighbouring paces are the same way when they are no farther apart than this, in radians.</summary>
     private const double SameWay = 0.06;
@@ -70,6 +73,7 @@ public sealed class EscapePlanner
     private readonly SnookerReader _reader;
     private readonly double _spread;
     private readonly RouteScan _scan;
+    private readonly FamilyReader _families;
 
     /// <summary>Prepares a plan.</summary>
     /// <param name="question">Who plays on which table, and who comes then.</param>
@@ -78,10 +82,11 @@ public sealed class EscapePlanner
         ArgumentNullException.ThrowIfNull(question);
         (_question, _sweep, _judge) = (question, new EscapeSweep(question.Table, question.Threads), new SafetySearch(question));
         (_reader, _scan) = (new SnookerReader(question.Table), new RouteScan(question.Table));
+        _families = new FamilyReader(question.Table);
         _spread = EscapeGauge.Spread(question.Table, question.Striker);
     }
 
-    private int Simulated => _sweep.Played + _judge.Played + _scan.Played;
+    private int Simulated => _sweep.Played + _judge.Played + _scan.Played + _families.Played;
 
     /// <summary>Plans.</summary>
     /// <param name="frame">The frame; with the white on the table.</param>
@@ -91,24 +96,34 @@ public sealed class EscapePlanner
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public EscapePlan Plan(FrameState frame, Action<EscapePlan>? tell = null, CancellationToken cancel = default)
     {
-        ArgumentNullException.ThrowIfNull(frame);
-        var (snookered, balls) = (_reader.IsSnookered(frame), _reader.Read(frame));
-        var layout = frame.White is null
-            ? null : LayoutRules.TryBuild([.. frame.Balls], _question.Table.Outline, frame.Gauge, LayoutMode.Free, out _);
-        if (layout is null || balls.Count == 0) return Tell([], isFinal: true);
+        var first = Glance(frame, cancel);
+        tell?.Invoke(first);
+        if (first.IsFinal || LayoutOf(frame) is not { } layout) return first;
         var on = frame.Playable.ToHashSet();
-        var first = Group(_sweep.Find(layout, on, FirstStrokes, FirstDirections, cancel));
-        Tell(Try(frame, layout, first, FirstTried, FirstDraws, cancel), isFinal: false);
         var all = Group(_sweep.Find(layout, on, [.. CentreBall, .. Others], cancel: cancel));
-        return Tell(Try(frame, layout, all, Tried, Draws, cancel), isFinal: true);
-
-        EscapePlan Tell(IReadOnlyList<EscapeRoute> routes, bool isFinal)
-        {
-            var plan = new EscapePlan(snookered, balls, routes, Simulated, isFinal);
-            tell?.Invoke(plan);
-            return plan;
-        }
+        var ways = Try(frame, layout, all, Tried, Draws, cancel)
+            .Select((way, i) => i < WithFamily ? way with { Family = _families.Read(layout, on, way, cancel) } : way).ToList();
+        var plan = first with { Routes = ways, Played = Simulated, IsFinal = true };
+        tell?.Invoke(plan);
+        return plan;
     }
+
+    /// <summary>A first look: two paces without side, a few draws of the widest ways.</summary>
+    /// <param name="frame">The frame; with the white on the table.</param>
+    /// <param name="cancel">Stops between strokes.</param>
+    /// <returns>What it shows; it is final where there is nothing to look for.</returns>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public EscapePlan Glance(FrameState frame, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        var empty = new EscapePlan(_reader.IsSnookered(frame), _reader.Read(frame), [], Simulated, true);
+        if (empty.Balls.Count == 0 || LayoutOf(frame) is not { } layout) return empty;
+        var ways = Group(_sweep.Find(layout, frame.Playable.ToHashSet(), FirstStrokes, FirstDirections, cancel));
+        return empty with { Routes = Try(frame, layout, ways, FirstTried, FirstDraws, cancel), Played = Simulated, IsFinal = false };
+    }
+
+    private Layout? LayoutOf(FrameState frame) => frame.White is null
+        ? null : LayoutRules.TryBuild([.. frame.Balls], _question.Table.Outline, frame.Gauge, LayoutMode.Free, out _);
 
     /// <summary>Chance that a window is met, by its width alone.</summary>
     private double Quick(in EscapeWindow window) => SpecialFunctions.Erf(window.Width / (2 * Constants.Sqrt2 * _spread));
@@ -155,10 +170,18 @@ public sealed class EscapePlanner
     {
         if (routes.Count == 0) return routes;
         var least = OfBest * routes.Max(one => one.GetsOut);
-        var ways = routes.Where(one => one.GetsOut >= least).GroupBy(one => one.Window.Way).Select(way => Plainest([.. way]))
+        var ways = routes.Where(one => one.GetsOut >= least).GroupBy(one => one.Window.Way).Select(way => WithSoft([.. way]))
             .OrderByDescending(one => one.Judged.Worth).Take(MostRoutes).ToList();
         var first = Plainest(ways);
         return [first, .. ways.Where(one => one != first)];
+    }
+
+    /// <summary>The plainest of a way's strokes, with the softest beside it.</summary>
+    private static EscapeRoute WithSoft(IReadOnlyList<EscapeRoute> way)
+    {
+        var told = Plainest(way);
+        var soft = way.MinBy(one => one.Window.Dials.WhiteSpeed)!;
+        return soft.Window.Dials.WhiteSpeed < told.Window.Dials.WhiteSpeed ? told with { Soft = soft } : told;
     }
 
     /// <summary>Of the strokes that are as good as the best: no side, no tip high or low, few cushions, softer.</summary>

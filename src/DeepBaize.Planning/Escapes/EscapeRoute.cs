@@ -28,6 +28,12 @@ public readonly record struct CushionPoint(CushionId Cushion, Place Point, doubl
 public sealed record EscapeRoute(
     EscapeWindow Window, JudgedExchange Judged, CushionPoint? First, double SoftestPace, double HardestPace, IReadOnlyList<Place> Path)
 {
+    /// <summary>The same way at the softest pace that was tried with scatter; null when that is what is told.</summary>
+    public EscapeRoute? Soft { get; init; }
+
+    /// <summary>Places of the white from which the same point on the first cushion brings it to a ball that is on, a grid of them.</summary>
+    public IReadOnlyList<Place> Family { get; init; } = [];
+
     /// <summary>Chance of a legal stroke.</summary>
     public double GetsOut => 1 - Judged.Fouls.Share;
 

@@ -21,13 +21,14 @@ namespace DeepBaize.Web.Escapes;
 /// <param name="HardestPace">The hardest.</param>
 /// <param name="Path">The white's way: where it lies, where it meets rubber, and where it meets the ball.</param>
 /// <param name="Mirror">The same way as in a mirror, without friction; empty when there is none.</param>
+/// <param name="Family">Places of the white, a grid, from which the same point on the cushion still brings it there.</param>
 /// <param name="Words">The way in a sentence.</param>
 /// <param name="SafeSide">On which side to be wrong; null when it is all the same.</param>
 /// <param name="Rows">How exact it must be, what a mirror says, what is left.</param>
 public sealed record EscapeRouteOutput(
     [Codes(typeof(CushionId))] IReadOnlyList<string> Cushions, bool UsesJaw, string Ball, StrokeInput Stroke, ChanceOutput ComesOff,
     double Worth, double OpponentScores, string? Mark, PlaceOutput? Point, IReadOnlyList<PlaceOutput> Window, double WidthMrad,
-    double SoftestPace, double HardestPace, IReadOnlyList<PlaceOutput> Path, IReadOnlyList<PlaceOutput> Mirror, string Words,
+    double SoftestPace, double HardestPace, IReadOnlyList<PlaceOutput> Path, IReadOnlyList<PlaceOutput> Mirror, IReadOnlyList<PlaceOutput> Family, string Words,
     string? SafeSide, IReadOnlyList<RowOutput> Rows);
 
 /// <summary>Ways to hit a ball that is on, so far.</summary>

@@ -71,6 +71,7 @@ internal static class EscapeFinder
             route.HardestPace,
             [.. route.Path.Select(Shared.ToPlace)],
             mirror is null or { Count: 0 } ? [] : [.. mirror.Prepend(frame.White!.Value).Append(target).Select(Shared.ToPlace)],
+            [.. route.Family.Select(Shared.ToPlace)],
             EscapeWords.Other(route, plan, frame, conditions),
             EscapeWords.SafeSide(route),
             Rows(route, mirror is [var point, ..] ? point : null, scene));
@@ -92,6 +93,7 @@ internal static class EscapeFinder
             RowWriter.Row(RowKind.Exact, EscapeWords.Room(route, scene.Table.Conditions), null, route.GetsOut < Often),
             RowWriter.Row(RowKind.TheyScore, EscapeWords.Scores(route)),
         };
+        if (EscapeWords.Soft(route, scene.Table.Conditions) is { } soft) rows.Add(RowWriter.Row(RowKind.Soft, soft));
         if (EscapeWords.Mirror(route, mirrored) is { } mirror) rows.Add(RowWriter.Row(RowKind.Mirror, mirror));
         return rows;
     }

@@ -1,6 +1,7 @@
 using System.Net.ServerSentEvents;
 using DeepBaize.Physics.Work;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Escapes;
 using DeepBaize.Planning.Safety;
 using DeepBaize.Rules;
 using DeepBaize.Table;
@@ -52,7 +53,7 @@ internal static class SafetyFinder
             ToOption(best, plan, frame, scene),
             SafetyWords.Leaves(best.Meant, opponent),
             SafetyWords.SafeSide(plan),
-            Rows(best, frame, scene.Frame, opponent),
+            Rows(best, frame, plan, scene),
             [.. plan.Misses.Select(miss => ToMissed(miss, opponent))],
             [.. plan.Others.Select(other => ToOption(other, plan, Before(other, scene), scene))],
             plan.Mine is { } mine ? ToOption(mine, plan, Before(mine, scene), scene) : null,
@@ -92,8 +93,9 @@ internal static class SafetyFinder
             SafetyWords.Other(option, plan, frame, scene.Table.Conditions));
     }
 
-    private static List<RowOutput> Rows(SafetyOption best, FrameState frame, FrameState asked, string opponent)
+    private static List<RowOutput> Rows(SafetyOption best, FrameState frame, SafetyPlan plan, SafetyScene scene)
     {
+        var (asked, opponent) = (scene.Frame, SafetyWords.Opponent(isKnown: true));
         var rows = new List<RowOutput>
         {
             RowWriter.Row(RowKind.TheyScore, SafetyWords.Scores(best, opponent), null, best.Judged.OpponentScores > 0.5),
@@ -102,8 +104,19 @@ internal static class SafetyFinder
         if (SafetyWords.Risk(best, frame) is { } risk) rows.Add(RowWriter.Row(RowKind.Foul, risk, fouls, fouls.Share > Often));
         if (SafetyWords.Toss(best, asked) is { } toss) rows.Add(RowWriter.Row(RowKind.Toss, toss));
         else if (SafetyWords.Wins(best, asked) is { } wins) rows.Add(RowWriter.Row(RowKind.Frame, wins));
+        if (plan.IsFinal && TheirWay(best, scene) is { } way) rows.Add(RowWriter.Row(RowKind.TheirWay, way));
         rows.Add(RowWriter.Row(RowKind.BothSides, SafetyWords.Worth(best)));
         return rows;
+    }
+
+    /// <summary>How the opponent gets out of a snooker that is laid; null for any other stroke.</summary>
+    private static string? TheirWay(SafetyOption best, SafetyScene scene)
+    {
+        if (!best.Meant.Left.IsSnookered || best.Meant.Balls.White is null) return null;
+        var theirs = scene.Plan(Sharing.Threads) with { Striker = scene.Opponent ?? scene.Player, Opponent = scene.Player, Daring = 0 };
+        var found = new EscapePlanner(theirs).Glance(best.Meant.Balls);
+        return found.Routes is [var way, ..]
+            ? $"{EscapeWords.Other(way, found, best.Meant.Balls, scene.Table.Conditions)}" : "none that was found at a first look.";
     }
 
     private static IReadOnlyList<BallPlace> BallsOf(Caught caught) =>

@@ -29,6 +29,16 @@ const window = computed(() => chosen.value?.window.map(at) ?? [])
 
 <template>
   <g v-if="isShown && chosen" class="ways" data-testid="escape-marks">
+    <g v-if="escape.hasFamily.value" data-testid="family">
+      <circle
+        v-for="(place, i) in chosen.family"
+        :key="i"
+        class="family"
+        :cx="at(place).x"
+        :cy="at(place).y"
+        :r="0.9 * radius"
+      />
+    </g>
     <polyline v-for="(route, i) in others" :key="i" class="other" :points="way(route.path)" />
     <polyline
       v-if="escape.hasMirror.value && chosen.mirror.length > 0"
@@ -66,6 +76,10 @@ const window = computed(() => chosen.value?.window.map(at) ?? [])
   stroke: var(--straw);
   stroke-width: 3;
   stroke-opacity: 0.35;
+}
+.family {
+  fill: var(--straw);
+  fill-opacity: 0.22;
 }
 .mirror {
   fill: none;

@@ -57,6 +57,12 @@ const state = computed(() =>
             t('escape.mirror')
           }}</el-checkbox>
         </template>
+        <el-checkbox
+          v-if="shown && shown.family.length > 0"
+          v-model="escape.hasFamily.value"
+          data-testid="family-shown"
+          >{{ t('escape.family') }}</el-checkbox
+        >
         <template v-if="count > 1">
           <h3>{{ t('escape.others') }}</h3>
           <ul class="list">

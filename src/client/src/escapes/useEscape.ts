@@ -20,6 +20,7 @@ export function useEscape(model: SheetModel, shelf: ShelfModel, playback: Pick<P
   /** The way that lies on the sheet. */
   const chosen = shallowRef<EscapeRoute | null>(null)
   const hasMirror = ref(false)
+  const hasFamily = ref(false)
   const showsAll = ref(false)
   const routes = computed(() => {
     const all = answer.value?.routes ?? []
@@ -57,7 +58,22 @@ export function useEscape(model: SheetModel, shelf: ShelfModel, playback: Pick<P
     chosen.value = null
   })
 
-  return { answer, refusal, isBusy, waiting, isOld, chosen, hasMirror, showsAll, routes, few, plan, cancel, take }
+  return {
+    answer,
+    refusal,
+    isBusy,
+    waiting,
+    isOld,
+    chosen,
+    hasMirror,
+    hasFamily,
+    showsAll,
+    routes,
+    few,
+    plan,
+    cancel,
+    take,
+  }
 }
 
 export type EscapeModel = ReturnType<typeof useEscape>

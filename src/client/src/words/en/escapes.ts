@@ -9,5 +9,6 @@ export const escapes = {
     all: 'All {count}',
     few: 'Three',
     mirror: 'Show the mirror’s way',
+    family: 'Shade where else the same point works',
   },
 }
