@@ -26,7 +26,8 @@ public readonly record struct CushionPoint(CushionId Cushion, Place Point, doubl
 /// <param name="HardestPace">The hardest.</param>
 /// <param name="Path">The white's way to the ball: where it lies, where it meets rubber, and where it meets the ball.</param>
 public sealed record EscapeRoute(
-    EscapeWindow Window, JudgedExchange Judged, CushionPoint? First, double SoftestPace, double HardestPace, IReadOnlyList<Place> Path)
+    EscapeWindow Window, JudgedExchange Judged, CushionPoint? First, double SoftestPace, double HardestPace,
+    IReadOnlyList<Place> Path)
 {
     /// <summary>The same way at the softest pace that was tried with scatter; null when that is what is told.</summary>
     public EscapeRoute? Soft { get; init; }

@@ -5,8 +5,8 @@ using DeepBaize.Table.Layouts;
 namespace DeepBaize.Planning.Escapes;
 
 /// <summary>
-/// Finds the family of a way: the places of the white from which the same stroke at the same point on the cushion still meets a ball that is
-/// on by the same cushions.
+/// Finds the family of a way: the places of the white from which the same stroke at the same point on the cushion still meets a ball that
+/// is on by the same cushions.
 /// </summary>
 /// <param name="table">The table.</param>
 internal sealed class FamilyReader(TableInUse table)

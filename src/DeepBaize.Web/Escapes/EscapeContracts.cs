@@ -28,8 +28,8 @@ namespace DeepBaize.Web.Escapes;
 public sealed record EscapeRouteOutput(
     [Codes(typeof(CushionId))] IReadOnlyList<string> Cushions, bool UsesJaw, string Ball, StrokeInput Stroke, ChanceOutput ComesOff,
     double Worth, double OpponentScores, string? Mark, PlaceOutput? Point, IReadOnlyList<PlaceOutput> Window, double WidthMrad,
-    double SoftestPace, double HardestPace, IReadOnlyList<PlaceOutput> Path, IReadOnlyList<PlaceOutput> Mirror, IReadOnlyList<PlaceOutput> Family, string Words,
-    string? SafeSide, IReadOnlyList<RowOutput> Rows);
+    double SoftestPace, double HardestPace, IReadOnlyList<PlaceOutput> Path, IReadOnlyList<PlaceOutput> Mirror,
+    IReadOnlyList<PlaceOutput> Family, string Words, string? SafeSide, IReadOnlyList<RowOutput> Rows);
 
 /// <summary>Ways to hit a ball that is on, so far.</summary>
 /// <param name="Sentence">The answer in one sentence.</param>
