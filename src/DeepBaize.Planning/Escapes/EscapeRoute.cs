@@ -32,7 +32,7 @@ public sealed record EscapeRoute(
     /// <summary>The same way at the softest pace that was tried with scatter; null when that is what is told.</summary>
     public EscapeRoute? Soft { get; init; }
 
-    /// <summary>Places of the white from which the same point on the first cushion brings it to a ball that is on, a grid of them.</summary>
+    /// <summary>A grid of places of the white from which the same point on the cushion still brings it to a ball on.</summary>
     public IReadOnlyList<Place> Family { get; init; } = [];
 
     /// <summary>Chance of a legal stroke.</summary>
