@@ -110,6 +110,16 @@ public static class EscapeWords
         return route == plan.Routes[0] ? words : $"{words} A pot is left {ChanceWords.Say(route.Judged.OpponentScores)}.";
     }
 
+    /// <summary>How the other side gets out of a snooker that is laid, by a first look.</summary>
+    /// <param name="plan">What was found for them.</param>
+    /// <param name="frame">The frame, seen by them.</param>
+    /// <param name="conditions">The table, the balls and the cue.</param>
+    public static string TheirWay(EscapePlan plan, FrameState frame, PlayingConditions conditions)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan.Routes is [var way, ..] ? Other(way, plan, frame, conditions) : "none that was found at a first look.";
+    }
+
     /// <summary>The softest stroke of the same way, and what it comes to; null when that is what is told.</summary>
     /// <param name="route">The way.</param>
     /// <param name="conditions">The table, the balls and the cue.</param>

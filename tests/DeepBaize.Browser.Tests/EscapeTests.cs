@@ -39,9 +39,14 @@ public sealed class EscapeTests(BrowserFixture browser)
         page.Until(() => page.Text("escape-mark") != told);
         Assert.Contains("it comes off", page.Text("verdict"), StringComparison.Ordinal);
 
-        // A ball that is moved makes the answer one of before.
+        // It is kept for practice with its way.
+        page.Find("practise").Click();
+        page.Until(() => page.Text("sheet-name").StartsWith("Escape on the ", StringComparison.Ordinal));
+
+        // A ball that is moved makes the answer one of before, and the widest ways follow it.
         page.PressOn("[data-ball=brown]", Keys.ArrowUp);
         page.Until(() => page.Text("escape-old").Length > 0);
+        page.Until(() => browser.Driver.FindElements(By.CssSelector("[data-testid=sketch] polyline")).Count > 0);
     }
 
     [Fact]

@@ -4,9 +4,11 @@ using DeepBaize.Evidence;
 using DeepBaize.Evidence.Advice;
 using DeepBaize.Physics.Balls;
 using DeepBaize.Planning.Aiming;
+using DeepBaize.Planning.Escapes;
 using DeepBaize.Planning.Worths;
 using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Sampling;
+using DeepBaize.Table.Layouts;
 using DeepBaize.Table.Outline;
 using DeepBaize.Tests;
 using DeepBaize.Tests.Fuzz;
@@ -47,6 +49,19 @@ internal static class LongChecks
     private const int SafetySeed = 520_000;
     private const int ChosenSafeties = 200;
     private const int ChosenSeed = 540_000;
+    private const int ScannedSnookers = 100;
+    private const int Snookers = 200;
+    private const int SnookerDraws = 400;
+    private const int SnookerSeed = 830_000;
+
+    /// <summary>Paces of the scan that the sweep is held against.</summary>
+    private static readonly double[] Scanned = [1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 7, 8];
+
+    /// <summary>Directions of it all round, and the width in radians from which a window must not be missed.</summary>
+    private const int FineDirections = 18_000;
+
+    private const double LeastWindow = 0.002;
+
     private const int IndirectLayouts = 100;
     private const int IndirectSeed = 730_000;
 
@@ -123,6 +138,11 @@ internal static class LongChecks
             MadeBy.Search, () => PlaySafeties(player))),
         new("safety-frames", "Frames between one who plays safe and one who does not", $"{SafetyFrames} frames, the club player",
             SafetyFrameSeed, MadeBy.Search, PlayFrames),
+        new("escape-scan", "Ways out of snookers against a finer scan",
+            $"{ScannedSnookers} snookers, {Scanned.Length} paces without side, 0.02 degrees", SnookerSeed, MadeBy.Engine, ScanSnookers),
+        .. Strikers.Select(player => new LongCheck(
+            $"escape-arena-{player.Name}", $"The {player.Name} player's ways out of snookers against the mirror's point",
+            $"{Snookers} snookers, {SnookerDraws} draws", SnookerSeed, MadeBy.Engine, () => PlayEscapes(player))),
         .. HousePlayers.All.Select(player => new LongCheck(
             $"given-{player.Name}", $"What the {player.Name} player's plans give away",
             $"{Given.Positions} positions, budget {Given.Budget}, six strokes by halving, {Given.Rounds[^1]} visits in the last round, "
@@ -319,6 +339,44 @@ internal static class LongChecks
         var (low, high) = (won.Mean - 1.96 * won.Error, won.Mean + 1.96 * won.Error);
         return new LongResult(low > 0.55, [string.Create(CultureInfo.InvariantCulture,
             $"won by who may play safe: {100 * won.Mean:0.0} %, 95 % interval {100 * low:0.0} to {100 * high:0.0} %")]);
+    }
+
+    /// <summary>The sweep holds when it has every window of 2 mrad that a scan five times as fine finds.</summary>
+    private static LongResult ScanSnookers()
+    {
+        var (strokes, seen, missed) = (Scanned.Select(pace => Dials.AtPace(pace)).ToList(), 0, new List<string>());
+        var sweep = new EscapeSweep(Club, Environment.ProcessorCount);
+        foreach (var frame in SeededSnookers.Of(Club, SnookerSeed).Take(ScannedSnookers))
+        {
+            var layout = LayoutRules.TryBuild([.. frame.Balls], Club.Outline, frame.Gauge, LayoutMode.Free, out _)!;
+            var on = frame.Playable.ToHashSet();
+            var swept = sweep.Find(layout, on, strokes);
+            foreach (var window in sweep.Find(layout, on, strokes, FineDirections).Where(one => one.Width > LeastWindow))
+            {
+                seen++;
+                if (!swept.Any(one => one.Dials == window.Dials && one.Way == window.Way
+                    && Math.Abs(Math.IEEERemainder(one.Middle - window.Middle, Math.Tau)) < window.Width))
+                    missed.Add(string.Create(CultureInfo.InvariantCulture, $"white {frame.White}, {window}"));
+            }
+        }
+
+        return new LongResult(missed.Count == 0, [$"{seen} windows of 2 mrad and more, {missed.Count} missed", .. missed.Take(20)]);
+    }
+
+    /// <summary>
+    /// Holds when the upper ends of the intervals of misses are at most half of the mirror's point's and 0.8 of the widest's at one pace,
+    /// and what is told is within 4 points of what is counted in the mean.
+    /// </summary>
+    private static LongResult PlayEscapes(PlayerProfile player)
+    {
+        var arena = new EscapeArena(player, Snookers, SnookerDraws, SnookerSeed);
+        var rows = arena.Play(arena.Situations());
+        var (mirror, widest) = (Gain.Of(rows[2].Misses, rows[0].Misses), Gain.Of(rows[2].Misses, rows[1].Misses));
+        var apart = rows[2].Told.Zip(rows[2].Misses, (told, missed) => Math.Abs(told - missed)).Where(one => !double.IsNaN(one)).Average();
+        return new LongResult(
+            mirror.High <= -0.5 && widest.High <= -0.2 && apart <= 0.04,
+            [.. rows.Select(row => row.ToString()), $"misses of the best chance over the mirror point: {mirror}",
+                $"over the widest at one pace: {widest}", .. rows[2].Calibration(), .. rows[3].Calibration()]);
     }
 
     private static LongResult DrawCurve()

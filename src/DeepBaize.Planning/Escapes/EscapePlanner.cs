@@ -25,6 +25,11 @@ public sealed class EscapePlanner
 
     private const int FirstDirections = 1800;
     private const int FirstDraws = 40;
+
+    /// <summary>Directions of a sketch, and ways that it shows.</summary>
+    private const int SketchDirections = 900;
+
+    private const int Sketched = 4;
     private const int Draws = 200;
 
     /// <summary>Ways that are tried with scatter in the first and in the last answer: the widest.</summary>
@@ -120,6 +125,22 @@ public sealed class EscapePlanner
         if (empty.Balls.Count == 0 || LayoutOf(frame) is not { } layout) return empty;
         var ways = Group(_sweep.Find(layout, frame.Playable.ToHashSet(), FirstStrokes, FirstDirections, cancel));
         return empty with { Routes = Try(frame, layout, ways, FirstTried, FirstDraws, cancel), Played = Simulated, IsFinal = false };
+    }
+
+    /// <summary>Ways in a few milliseconds, for balls that are being moved: one pace without side, directions 0.4 degrees apart.</summary>
+    /// <param name="frame">The frame; with the white on the table.</param>
+    /// <param name="cancel">Stops between strokes.</param>
+    /// <returns>The widest ways, the widest first, and the white's way to the ball.</returns>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public IReadOnlyList<(EscapeWindow Window, IReadOnlyList<Place> Path)> Sketch(FrameState frame, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        if (LayoutOf(frame) is not { } layout || frame.Playable.ToHashSet() is not { Count: > 0 } on) return [];
+        var windows = _sweep.Find(layout, on, [FirstStrokes[0]], SketchDirections, cancel);
+        return
+        [
+            .. windows.OrderByDescending(one => one.Width).Take(Sketched).Select(one => (one, (IReadOnlyList<Place>)PathOf(layout, one))),
+        ];
     }
 
     private Layout? LayoutOf(FrameState frame) => frame.White is null

@@ -43,3 +43,8 @@ public sealed record EscapeRouteOutput(
 public sealed record EscapeAnswer(
     string Sentence, IReadOnlyList<string> Decisive, bool IsSnookered, string Snooker, IReadOnlyList<EscapeRouteOutput> Routes, int Played,
     int Seed, bool IsFinal);
+
+/// <summary>Ways to a ball that is on while balls are moved.</summary>
+/// <param name="IsSnookered">True when no ball that is on can be hit on both its edges.</param>
+/// <param name="Ways">The white's ways, the widest first.</param>
+public sealed record EscapeSketch(bool IsSnookered, IReadOnlyList<IReadOnlyList<PlaceOutput>> Ways);

@@ -16,6 +16,12 @@ public static class EscapeEndpoints
                 + "exact it must be, how often it comes off and what it leaves, beside the mirror's point; streamed as it gets better. "
                 + "The budget is not asked for.");
         BreakEndpoints.Refusable(routes.MapPost(
+            "/api/escapes/sketch",
+            (SafetyQuestionInput request, CallerPool pool, CancellationToken cancel) =>
+                pool.AnswerAsync(token => EscapeFinder.Sketch(request, token), cancel)))
+            .WithName("SketchEscapes").WithSummary("The widest ways to a ball that is on at one pace, in a few milliseconds.")
+            .ProducesProblem(StatusCodes.Status429TooManyRequests);
+        BreakEndpoints.Refusable(routes.MapPost(
             "/api/now",
             (SafetyQuestionInput request, CallerPool pool, CancellationToken cancel) =>
                 pool.AnswerAsync(token => WhatNow.Of(request, token), cancel)))

@@ -34,6 +34,15 @@ internal static class EscapeFinder
                 stop),
             cancel);
 
+    /// <summary>Ways for balls that are being moved.</summary>
+    public static EscapeSketch Sketch(SafetyQuestionInput question, CancellationToken cancel)
+    {
+        var scene = SafetyReader.Read(question);
+        var ways = new EscapePlanner(scene.Plan(threads: 1)).Sketch(scene.Frame, cancel);
+        return new EscapeSketch(
+            new SnookerReader(scene.Table).IsSnookered(scene.Frame), [.. ways.Select(way => way.Path.Select(Shared.ToPlace).ToList())]);
+    }
+
     private static EscapeAnswer ToAnswer(EscapePlan plan, SafetyScene scene)
     {
         var (frame, conditions) = (scene.Frame, scene.Table.Conditions);

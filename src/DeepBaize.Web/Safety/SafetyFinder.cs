@@ -114,9 +114,8 @@ internal static class SafetyFinder
     {
         if (!best.Meant.Left.IsSnookered || best.Meant.Balls.White is null) return null;
         var theirs = scene.Plan(Sharing.Threads) with { Striker = scene.Opponent ?? scene.Player, Opponent = scene.Player, Daring = 0 };
-        var found = new EscapePlanner(theirs).Glance(best.Meant.Balls);
-        return found.Routes is [var way, ..]
-            ? $"{EscapeWords.Other(way, found, best.Meant.Balls, scene.Table.Conditions)}" : "none that was found at a first look.";
+        return EscapeWords.TheirWay(
+            new EscapePlanner(theirs).Glance(best.Meant.Balls), best.Meant.Balls, scene.Table.Conditions);
     }
 
     private static IReadOnlyList<BallPlace> BallsOf(Caught caught) =>

@@ -167,7 +167,7 @@ async function chooseTable(id: string) {
   align-items: center;
   height: 44px;
   padding: 0 16px 0 22px;
-  gap: 26px;
+  gap: 14px;
   border-bottom: 1px solid var(--line);
 }
 h1 {
@@ -180,7 +180,7 @@ h1 {
 }
 nav {
   display: flex;
-  gap: 18px;
+  gap: 11px;
   white-space: nowrap;
 }
 nav a {
@@ -199,7 +199,7 @@ nav a[aria-current] {
   margin-left: auto;
   display: flex;
   align-items: center;
-  gap: 14px;
+  gap: 8px;
   white-space: nowrap;
 }
 .who span {
@@ -222,7 +222,7 @@ nav a[aria-current] {
     gap: 8px;
   }
   nav {
-    gap: 12px;
+    gap: 10px;
   }
 }
 /* On a tablet the names of player and table need the room more than ours. */
@@ -251,7 +251,7 @@ nav a[aria-current] {
   nav {
     order: 3;
     width: 100%;
-    gap: 18px;
+    gap: 9px;
   }
   nav a {
     padding: 7px 2px 5px;

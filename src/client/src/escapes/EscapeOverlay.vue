@@ -18,6 +18,7 @@ const way = (path: { x: number; y: number }[]) =>
     .map(at)
     .map((point) => `${point.x},${point.y}`)
     .join(' ')
+const sketched = computed(() => (showsSection.value && !playback.active.value ? escape.value.sketched.value : []))
 const chosen = computed(() => escape.value.chosen.value)
 const others = computed(() => escape.value.routes.value.filter((route) => route !== chosen.value))
 const end = computed(() => {
@@ -28,6 +29,9 @@ const window = computed(() => chosen.value?.window.map(at) ?? [])
 </script>
 
 <template>
+  <g v-if="sketched.length > 0" class="ways" data-testid="sketch">
+    <polyline v-for="(path, i) in sketched" :key="i" class="other" :class="{ widest: i === 0 }" :points="way(path)" />
+  </g>
   <g v-if="isShown && chosen" class="ways" data-testid="escape-marks">
     <g v-if="escape.hasFamily.value" data-testid="family">
       <circle
@@ -76,6 +80,10 @@ const window = computed(() => chosen.value?.window.map(at) ?? [])
   stroke: var(--straw);
   stroke-width: 3;
   stroke-opacity: 0.35;
+}
+.other.widest {
+  stroke-width: 6;
+  stroke-opacity: 0.8;
 }
 .family {
   fill: var(--straw);

@@ -10,11 +10,19 @@ import type { EscapeModel } from './useEscape'
 /** One button; then the point on the cushion, how exact it must be, what it leaves, and other ways. */
 const props = defineProps<{ section: { escape: EscapeModel } }>()
 
-const { shelf } = useDesk()
+const { shelf, positions } = useDesk()
 const escape = computed(() => props.section.escape)
 const answer = computed(() => escape.value.answer.value)
 const shown = computed(() => escape.value.chosen.value)
 const count = computed(() => answer.value?.routes.length ?? 0)
+/** Keeps the position with the way on it, where it is found again for practice. */
+const practise = () =>
+  shown.value &&
+  positions.saveAs(
+    t('escape.practiceName', { way: shown.value.mark ?? t('escape.straight') }).slice(0, 80),
+    shown.value.words.slice(0, 300),
+    [t('escape.tag')],
+  )
 const state = computed(() =>
   escape.value.waiting.value
     ? escape.value.waiting.value
@@ -63,6 +71,10 @@ const state = computed(() =>
           data-testid="family-shown"
           >{{ t('escape.family') }}</el-checkbox
         >
+        <p v-if="shown">
+          <el-button size="small" data-testid="practise" @click="practise()">{{ t('escape.practise') }}</el-button>
+          <span class="refusal" role="alert">{{ positions.refusal.value }}</span>
+        </p>
         <template v-if="count > 1">
           <h3>{{ t('escape.others') }}</h3>
           <ul class="list">

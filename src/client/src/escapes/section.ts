@@ -9,7 +9,7 @@ import { useEscape } from './useEscape'
 /** The same table, and the way out of a snooker. */
 export default defineSection({
   use: (desk, isOpen) => {
-    const escape = useEscape(desk.model, desk.shelf, desk.playback)
+    const escape = useEscape(desk.model, desk.shelf, desk.playback, isOpen)
     /** While an answer is shown its sentence stands for the stroke's; another way that was touched has its own. */
     const said = computed(() => {
       const answer = escape.answer.value

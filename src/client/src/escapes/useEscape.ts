@@ -1,5 +1,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import type { EscapeAnswer, EscapeRoute, SafetyQuestion } from '@/api/client'
+import { watchThrottled } from '@vueuse/core'
+import { api, ask, type EscapeAnswer, type EscapeRoute, type EscapeSketch, type SafetyQuestion } from '@/api/client'
+import { useNewest } from '@/api/useNewest'
 import { useStreamed } from '@/api/useStreamed'
 import { safetyQuestion } from '@/desk/useWhatNow'
 import type { Playback } from '@/motion/usePlayback'
@@ -10,13 +12,31 @@ import type { SheetModel } from '@/sheet/useSheet'
 const few = 3
 
 /** The way out of a snooker: asked with one button, streamed as it gets better, put on the sheet; with other ways. */
-export function useEscape(model: SheetModel, shelf: ShelfModel, playback: Pick<Playback, 'reset'>) {
+export function useEscape(
+  model: SheetModel,
+  shelf: ShelfModel,
+  playback: Pick<Playback, 'reset'>,
+  isOpen: () => boolean,
+) {
   const streamed = useStreamed<SafetyQuestion, EscapeAnswer>('/api/escapes/plan', () => model.commit())
   const { answer, asked, refusal, isBusy, waiting, drop: cancel } = streamed
   const question = computed(() => safetyQuestion(model, shelf))
   const isOther = computed(() => asked.value !== null && JSON.stringify(asked.value) !== JSON.stringify(question.value))
   /** True when what is shown was asked for another sheet or for other players. */
   const isOld = computed(() => isOther.value && !isBusy.value)
+  const sketch = useNewest<EscapeSketch>()
+  /** While balls are moved the widest ways follow them, several times a second. */
+  watchThrottled(
+    () => JSON.stringify(question.value.balls),
+    () => {
+      const body = question.value
+      if (isOpen() && answer.value && isOther.value)
+        void sketch.put((signal) => ask(api.POST('/api/escapes/sketch', { body, signal })))
+    },
+    { throttle: 100 },
+  )
+  /** Ways of balls that lie otherwise than when it was asked; none while an answer holds. */
+  const sketched = computed(() => (isOld.value ? (sketch.answer.value?.ways ?? []) : []))
   /** The way that lies on the sheet. */
   const chosen = shallowRef<EscapeRoute | null>(null)
   const hasMirror = ref(false)
@@ -55,6 +75,7 @@ export function useEscape(model: SheetModel, shelf: ShelfModel, playback: Pick<P
 
   watch(model.laid, () => {
     streamed.clear()
+    sketch.clear()
     chosen.value = null
   })
 
@@ -65,6 +86,7 @@ export function useEscape(model: SheetModel, shelf: ShelfModel, playback: Pick<P
     waiting,
     isOld,
     chosen,
+    sketched,
     hasMirror,
     hasFamily,
     showsAll,
