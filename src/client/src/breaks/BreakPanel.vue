@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useDesk } from '@/desk/context'
 import AskBar from '@/kit/AskBar.vue'
 import RowList from '@/kit/RowList.vue'
+import { progress } from '@/kit/progress'
 import { estimate } from '@/kit/estimate'
 import { ballName } from '@/sheet/sheet'
 import { t } from '@/words'
@@ -19,15 +20,7 @@ const breaks = computed(() => props.section.breaks)
 
 const showsNumbers = ref(false)
 const answer = computed(() => breaks.value.answer.value)
-const state = computed(() =>
-  breaks.value.waiting.value
-    ? breaks.value.waiting.value
-    : answer.value
-      ? t(breaks.value.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
-      : breaks.value.isBusy.value
-        ? t('breaks.looking', { count: 0 })
-        : '',
-)
+const state = computed(() => progress(breaks.value.waiting.value, answer.value?.played, breaks.value.isBusy.value))
 const call = computed(() => {
   const { asked, outlook } = breaks.value
   const tell = (path: string, body: unknown) => (body ? `POST ${path}\n${JSON.stringify(body, null, 1)}\n` : '')
@@ -172,13 +165,8 @@ const loss = computed(() => {
 </template>
 
 <style scoped src="@/kit/lists.css"></style>
+<style scoped src="@/kit/asks.css"></style>
 <style scoped>
-h3 {
-  margin: 8px 0 2px;
-  font-size: 14px;
-  font-weight: 600;
-  color: var(--ink-soft);
-}
 .line {
   margin: 0;
   padding-left: 20px;

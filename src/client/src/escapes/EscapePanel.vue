@@ -4,6 +4,7 @@ import { useDesk } from '@/desk/context'
 import OpponentChooser from '@/desk/OpponentChooser.vue'
 import AskBar from '@/kit/AskBar.vue'
 import RowList from '@/kit/RowList.vue'
+import { progress } from '@/kit/progress'
 import { t } from '@/words'
 import type { EscapeModel } from './useEscape'
 
@@ -23,15 +24,7 @@ const practise = () =>
     shown.value.words.slice(0, 300),
     [t('escape.tag')],
   )
-const state = computed(() =>
-  escape.value.waiting.value
-    ? escape.value.waiting.value
-    : answer.value
-      ? t(escape.value.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
-      : escape.value.isBusy.value
-        ? t('breaks.looking', { count: 0 })
-        : '',
-)
+const state = computed(() => progress(escape.value.waiting.value, answer.value?.played, escape.value.isBusy.value))
 </script>
 
 <template>
@@ -100,23 +93,8 @@ const state = computed(() =>
 </template>
 
 <style scoped src="@/kit/lists.css"></style>
+<style scoped src="@/kit/asks.css"></style>
 <style scoped>
-h3 {
-  margin: 8px 0 2px;
-  font-size: 14px;
-  font-weight: 600;
-  color: var(--ink-soft);
-}
-.opponent {
-  display: none;
-  margin-top: 6px;
-}
-@media (max-width: 1000px) {
-  .opponent {
-    display: block;
-    width: 100%;
-  }
-}
 .big::first-letter {
   text-transform: uppercase;
 }

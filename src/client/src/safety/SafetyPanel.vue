@@ -4,6 +4,7 @@ import { useDesk } from '@/desk/context'
 import OpponentChooser from '@/desk/OpponentChooser.vue'
 import AskBar from '@/kit/AskBar.vue'
 import RowList from '@/kit/RowList.vue'
+import { progress } from '@/kit/progress'
 import { t } from '@/words'
 import PositionPicture from '@/table/PositionPicture.vue'
 import ExchangeLine from './ExchangeLine.vue'
@@ -26,15 +27,7 @@ const dareWords = (much: number) => t(`safety.dares.${String(much) as '0'}`)
 const isPlayedOn = computed(
   () => props.section.exchange.line.value.length > 0 && (safety.value.isOld.value || !answer.value),
 )
-const state = computed(() =>
-  safety.value.waiting.value
-    ? safety.value.waiting.value
-    : answer.value
-      ? t(safety.value.isBusy.value ? 'breaks.looking' : 'breaks.done', { count: answer.value.played })
-      : safety.value.isBusy.value
-        ? t('breaks.looking', { count: 0 })
-        : '',
-)
+const state = computed(() => progress(safety.value.waiting.value, answer.value?.played, safety.value.isBusy.value))
 </script>
 
 <template>
@@ -136,29 +129,14 @@ const state = computed(() =>
 </template>
 
 <style scoped src="@/kit/lists.css"></style>
+<style scoped src="@/kit/asks.css"></style>
 <style scoped>
-h3 {
-  margin: 8px 0 2px;
-  font-size: 14px;
-  font-weight: 600;
-  color: var(--ink-soft);
-}
 .dare {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 4px 14px;
   align-items: center;
   font-size: 15px;
-}
-.opponent {
-  display: none;
-  margin-top: 6px;
-}
-@media (max-width: 1000px) {
-  .opponent {
-    display: block;
-    width: 100%;
-  }
 }
 .dare label {
   grid-column: 1 / -1;
