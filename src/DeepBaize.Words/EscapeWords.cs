@@ -1,5 +1,6 @@
 using System.Globalization;
 using DeepBaize.Physics.Balls;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Escapes;
 using DeepBaize.Rules;
 using DeepBaize.Table;
@@ -16,6 +17,8 @@ public static class EscapeWords
     /// <summary>Metres by which a mirror's point is told to be another one.</summary>
     private const double LeastApart = 0.003;
 
+    private const string InHand = "The white is in hand: lay it where you want to play from.";
+
     /// <summary>The answer in one sentence.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="frame">The frame.</param>
@@ -26,6 +29,7 @@ public static class EscapeWords
         ArgumentNullException.ThrowIfNull(frame);
         if (plan.Routes is not [var best, ..])
         {
+            if (frame.White is null) return InHand;
             return plan.IsFinal
                 ? $"No way to hit {StateWords.On(frame.On)} was found: play for the cushion that comes nearest." : "Looking all round.";
         }
@@ -147,6 +151,7 @@ public static class EscapeWords
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(frame);
+        if (frame.White is null) return InHand;
         if (plan.Balls.Count == 0) return "No ball is on.";
         var on = StateWords.On(frame.On);
         if (plan.Balls.FirstOrDefault(ball => ball.IsTouched) is { } touched)

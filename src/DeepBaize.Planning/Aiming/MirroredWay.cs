@@ -17,20 +17,13 @@ public readonly record struct MirroredWay(Place Meets, Place Mirrored, double Me
     /// <returns>The way; null when it comes to the cushion nearer to a pocket, or both places lie on the cushion.</returns>
     public static MirroredWay? By(Place from, Place to, CushionId cushion, double inset, double room)
     {
-        var isEnd = cushion is CushionId.Baulk or CushionId.Top;
-        var line = cushion switch
-        {
-            CushionId.Baulk or CushionId.YellowSide => inset,
-            CushionId.Top => Measurements.Length - inset,
-            _ => Measurements.Width - inset,
-        };
-        var (near, far) = isEnd ? (Math.Abs(from.X - line), Math.Abs(to.X - line)) : (Math.Abs(from.Y - line), Math.Abs(to.Y - line));
+        var line = Mirrors.Line(cushion, inset);
+        var (near, far) = Mirrors.IsEnd(cushion)
+            ? (Math.Abs(from.X - line), Math.Abs(to.X - line)) : (Math.Abs(from.Y - line), Math.Abs(to.Y - line));
         if (near + far < 1e-6) return null;
-        var mirrored = isEnd ? new Place(2 * line - to.X, to.Y) : new Place(to.X, 2 * line - to.Y);
+        var mirrored = Mirrors.Mirrored(to, cushion, inset);
         var share = near / (near + far);
         var meets = new Place(from.X + share * (mirrored.X - from.X), from.Y + share * (mirrored.Y - from.Y));
-        var (along, length) = isEnd ? (meets.Y, Measurements.Width) : (meets.X, Measurements.Length);
-        var isOpen = along < room || along > length - room || (!isEnd && Math.Abs(along - length / 2) < room);
-        return isOpen ? null : new MirroredWay(meets, mirrored, from.DistanceTo(mirrored));
+        return Mirrors.IsOnCushion(meets, cushion, room) ? new MirroredWay(meets, mirrored, from.DistanceTo(mirrored)) : null;
     }
 }

@@ -1,6 +1,7 @@
 using DeepBaize.Physics.Simulation;
 using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Cueing;
+using DeepBaize.Planning.Players;
 using DeepBaize.Planning.Safety;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Planning.Worths;
@@ -79,6 +80,7 @@ public sealed class EscapePlanner
     private readonly double _spread;
     private readonly RouteScan _scan;
     private readonly FamilyReader _families;
+    private readonly TrialTable _trials;
 
     /// <summary>Prepares a plan.</summary>
     /// <param name="question">Who plays on which table, and who comes then.</param>
@@ -87,11 +89,11 @@ public sealed class EscapePlanner
         ArgumentNullException.ThrowIfNull(question);
         (_question, _sweep, _judge) = (question, new EscapeSweep(question.Table, question.Threads), new SafetySearch(question));
         (_reader, _scan) = (new SnookerReader(question.Table), new RouteScan(question.Table));
-        _families = new FamilyReader(question.Table);
+        (_families, _trials) = (new FamilyReader(question.Table), new TrialTable(question.Table));
         _spread = EscapeGauge.Spread(question.Table, question.Striker);
     }
 
-    private int Simulated => _sweep.Played + _judge.Played + _scan.Played + _families.Played;
+    private int Simulated => _sweep.Played + _judge.Played + _scan.Played + _families.Played + _trials.Played;
 
     /// <summary>Plans.</summary>
     /// <param name="frame">The frame; with the white on the table.</param>
@@ -178,7 +180,8 @@ public sealed class EscapePlanner
         FrameState frame, Layout layout, List<List<EscapeWindow>> ways, int most, int draws, CancellationToken cancel)
     {
         var strokes = ways.Take(most).SelectMany((way, i) => WindowsOf(way).Select(window => (Way: i, Window: window)))
-            .Select(one => (one.Way, one.Window, Stroke: Cue(layout, one.Window))).Where(one => one.Stroke is not null).ToList();
+            .Select(one => (one.Way, one.Window, Stroke: Cue(layout, one.Window)))
+            .Where(one => one.Stroke is { } stroke && IsLegal(frame, layout, stroke)).ToList();
         var judged = _judge.Judge(frame, [.. strokes.Select(one => one.Stroke!)], draws, cancel: cancel);
         return Ranked([.. strokes.Zip(judged, (one, result) => ToRoute(layout, ways[one.Way], one.Window, result))]);
     }
@@ -232,6 +235,10 @@ public sealed class EscapePlanner
         // Where the white comes off a cushion is judged by eye.
         return window.Way.Cushions == 0 && !window.Way.UsesJaw ? stroke : stroke with { Delivery = stroke.Delivery.Widened(_spread) };
     }
+
+    /// <summary>True for a stroke that is no foul as it is meant: one that goes in off is no way out.</summary>
+    private bool IsLegal(FrameState frame, Layout layout, PlannedStroke stroke) =>
+        !_trials.Play(new TrialQuestion(frame, layout, stroke), StrokeDraw.Exact).Ruling.IsFoul;
 
     private EscapeRoute ToRoute(Layout layout, List<EscapeWindow> way, in EscapeWindow window, JudgedExchange judged)
     {

@@ -1,3 +1,4 @@
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Safety;
 using DeepBaize.Rules;
 using DeepBaize.Table;

@@ -11,9 +11,13 @@ public sealed class SnookerReader(TableInUse table)
 {
     private readonly Sight _sight = new(table.Outline, table.Conditions.Gauge);
 
-    /// <summary>True when no ball that is on can be hit on both its edges.</summary>
+    /// <summary>True when no ball that is on can be hit on both its edges; never with a free ball, since any may be played at.</summary>
     /// <param name="frame">The frame.</param>
-    public bool IsSnookered(FrameState frame) => _sight.IsSnookered(frame);
+    public bool IsSnookered(FrameState frame)
+    {
+        ArgumentNullException.ThrowIfNull(frame);
+        return !frame.IsFreeBall && _sight.IsSnookered(frame);
+    }
 
     /// <summary>The balls that are on, the nearest first; none while the white is in hand.</summary>
     /// <param name="frame">The frame.</param>

@@ -1,5 +1,6 @@
 using System.Net.ServerSentEvents;
 using DeepBaize.Physics.Work;
+using DeepBaize.Planning.Aiming;
 using DeepBaize.Planning.Escapes;
 using DeepBaize.Planning.Sampling;
 using DeepBaize.Table;

@@ -27,14 +27,14 @@ internal static class SafetyFinder
                 token =>
                 {
                     var planner = new SafetyPlanner(scene.Plan(Sharing.Threads));
-                    planner.Plan(scene.Frame, scene.Budget, plan => teller.Tell(ToAnswer(plan, scene)), scene.Mine, token);
+                    planner.Plan(scene.Frame, scene.Budget, plan => teller.Tell(ToAnswer(plan, scene, token)), scene.Mine, token);
                     return true;
                 },
                 teller.Waits,
                 stop),
             cancel);
 
-    private static SafetyAnswer ToAnswer(SafetyPlan plan, SafetyScene scene)
+    private static SafetyAnswer ToAnswer(SafetyPlan plan, SafetyScene scene, CancellationToken cancel)
     {
         var (frame, opponent) = (Before(plan.Best, scene), SafetyWords.Opponent(isKnown: true));
         if (plan.Best is not { } best)
@@ -53,7 +53,7 @@ internal static class SafetyFinder
             ToOption(best, plan, frame, scene),
             SafetyWords.Leaves(best.Meant, opponent),
             SafetyWords.SafeSide(plan),
-            Rows(best, frame, plan, scene),
+            Rows(best, frame, plan, scene, cancel),
             [.. plan.Misses.Select(miss => ToMissed(miss, opponent))],
             [.. plan.Others.Select(other => ToOption(other, plan, Before(other, scene), scene))],
             plan.Mine is { } mine ? ToOption(mine, plan, Before(mine, scene), scene) : null,
@@ -93,7 +93,8 @@ internal static class SafetyFinder
             SafetyWords.Other(option, plan, frame, scene.Table.Conditions));
     }
 
-    private static List<RowOutput> Rows(SafetyOption best, FrameState frame, SafetyPlan plan, SafetyScene scene)
+    private static List<RowOutput> Rows(
+        SafetyOption best, FrameState frame, SafetyPlan plan, SafetyScene scene, CancellationToken cancel)
     {
         var (asked, opponent) = (scene.Frame, SafetyWords.Opponent(isKnown: true));
         var rows = new List<RowOutput>
@@ -104,18 +105,18 @@ internal static class SafetyFinder
         if (SafetyWords.Risk(best, frame) is { } risk) rows.Add(RowWriter.Row(RowKind.Foul, risk, fouls, fouls.Share > Often));
         if (SafetyWords.Toss(best, asked) is { } toss) rows.Add(RowWriter.Row(RowKind.Toss, toss));
         else if (SafetyWords.Wins(best, asked) is { } wins) rows.Add(RowWriter.Row(RowKind.Frame, wins));
-        if (plan.IsFinal && TheirWay(best, scene) is { } way) rows.Add(RowWriter.Row(RowKind.TheirWay, way));
+        if (plan.IsFinal && TheirWay(best, scene, cancel) is { } way) rows.Add(RowWriter.Row(RowKind.TheirWay, way));
         rows.Add(RowWriter.Row(RowKind.BothSides, SafetyWords.Worth(best)));
         return rows;
     }
 
     /// <summary>How the opponent gets out of a snooker that is laid; null for any other stroke.</summary>
-    private static string? TheirWay(SafetyOption best, SafetyScene scene)
+    private static string? TheirWay(SafetyOption best, SafetyScene scene, CancellationToken cancel)
     {
         if (!best.Meant.Left.IsSnookered || best.Meant.Balls.White is null) return null;
         var theirs = scene.Plan(Sharing.Threads) with { Striker = scene.Opponent ?? scene.Player, Opponent = scene.Player, Daring = 0 };
         return EscapeWords.TheirWay(
-            new EscapePlanner(theirs).Glance(best.Meant.Balls), best.Meant.Balls, scene.Table.Conditions);
+            new EscapePlanner(theirs).Glance(best.Meant.Balls, cancel), best.Meant.Balls, scene.Table.Conditions);
     }
 
     private static IReadOnlyList<BallPlace> BallsOf(Caught caught) =>

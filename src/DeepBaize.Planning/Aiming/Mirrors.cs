@@ -1,6 +1,6 @@
 using DeepBaize.Table;
 
-namespace DeepBaize.Planning.Escapes;
+namespace DeepBaize.Planning.Aiming;
 
 /// <summary>
 /// Ways by cushions as in mirrors: straight lines of a ball's centre, each cushion a mirror along the line of centres of balls that lie on
@@ -74,7 +74,11 @@ public static class Mirrors
     /// <summary>Metres along a cushion: from the baulk end, or from the yellow's side.</summary>
     public static double Along(Place place, CushionId cushion) => IsEnd(cushion) ? place.Y : place.X;
 
-    private static bool IsOnCushion(Place place, CushionId cushion, double room)
+    /// <summary>True for a place at a cushion that is far enough from the pockets.</summary>
+    /// <param name="place">The place.</param>
+    /// <param name="cushion">The cushion.</param>
+    /// <param name="room">Metres that must be between.</param>
+    public static bool IsOnCushion(Place place, CushionId cushion, double room)
     {
         var (along, length) = IsEnd(cushion) ? (place.Y, Measurements.Width) : (place.X, Measurements.Length);
         return along >= room && along <= length - room && (IsEnd(cushion) || Math.Abs(along - length / 2) >= room);
